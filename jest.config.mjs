@@ -1,0 +1,12 @@
+/** Unit tests stand beside the code; the service suite under tests/service needs DATABASE_URL (bin/test sets it). */
+const shared = {
+  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } }] },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
+  testEnvironment: 'node',
+};
+export default {
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts'] },
+    { ...shared, displayName: 'service', testMatch: ['<rootDir>/tests/service/**/*.test.ts'] },
+  ],
+};

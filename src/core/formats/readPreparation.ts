@@ -1,0 +1,139 @@
+import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser';
+import { ValidationError } from 'yup';
+import { preparationSchema } from '../preparation/schema';
+import { referenceFaults } from '../preparation/references';
+import type { Node, ParseError } from 'jsonc-parser';
+import type { Preparation } from '../preparation/document';
+
+/** One reason why a file is refused, with the line it stands in. */
+export interface FileFault {
+  readonly line: number;
+  readonly path: string;
+  readonly reason: string;
+}
+
+export type ReadPreparation =
+  | { readonly ok: true; readonly doc: Preparation }
+  | { readonly ok: false; readonly faults: readonly FileFault[] };
+
+/** Largest file taken, characters. */
+export const largestFile = 1_000_000;
+const deepest = 20;
+const mostFaults = 20;
+
+/**
+ * Reads a preparation from the text of a JSON file. A refusal names line and reason; nothing is repaired silently.
+ *
+ * @param text up to 1 000 000 characters
+ */
+export function readPreparation(text: string): ReadPreparation {
+  if (text.length > largestFile) return refuse(1, '', `the file is larger than ${largestFile / 1e6} MB`);
+  const bare = text.replace(/^\uFEFF/, '');
+  const tooDeep = depthFault(bare);
+  if (tooDeep !== undefined) return refuse(lineAt(bare, tooDeep), '', `nested more than ${deepest} levels deep`);
+  const errors: ParseError[] = [];
+  const tree = parseTree(bare, errors, { disallowComments: true, allowTrailingComma: false });
+  const [first] = errors;
+  if (first) return refuse(lineAt(bare, first.offset), '', syntaxReason(first));
+  if (tree?.type !== 'object') return refuse(1, '', 'the file must hold one JSON object');
+  const twice = duplicateKey(tree);
+  if (twice) return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
+  return validate(bare, tree, JSON.parse(bare));
+}
+
+function validate(text: string, tree: Node, value: unknown): ReadPreparation {
+  const located = (path: readonly (string | number)[], reason: string): FileFault => ({
+    line: lineAt(text, nearestNode(tree, path).offset),
+    path: path.join('.'),
+    reason,
+  });
+  try {
+    const doc = preparationSchema.validateSync(value, { abortEarly: false, strict: true }) as unknown as Preparation;
+    const faults = referenceFaults(doc).map(({ path, reason }) => located(path, reason));
+    return faults.length === 0 ? { ok: true, doc } : { ok: false, faults: faults.slice(0, mostFaults) };
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const all = error.inner.length > 0 ? error.inner : [error];
+    const faults = all.map((one) => located(pathOf(one.path ?? ''), reasonOf(one)));
+    return { ok: false, faults: faults.sort((a, b) => a.line - b.line).slice(0, mostFaults) };
+  }
+}
+
+function refuse(line: number, path: string, reason: string): ReadPreparation {
+  return { ok: false, faults: [{ line, path, reason }] };
+}
+
+/** Yup writes "lines[2].entered.digits"; keys with odd characters as ["…"]. */
+function pathOf(path: string): readonly (string | number)[] {
+  return [...path.matchAll(/\["((?:[^"\\]|\\.)*)"\]|\[(\d+)\]|([^.[\]]+)/g)].map(([, quoted, index, key]) =>
+    index === undefined ? (quoted ?? key ?? '') : Number(index),
+  );
+}
+
+function reasonOf(error: ValidationError): string {
+  const key = error.path?.split(/[.[]/).at(-1) ?? '';
+  const words: Readonly<Record<string, string>> = {
+    optionality: 'is missing',
+    required: 'is missing',
+    nullable: 'must not be null',
+    defined: 'is missing',
+    typeError: `must be ${article(String(error.params?.['type'] ?? 'value'))}`,
+    noUnknown: `has a key that is not part of the format: ${String(error.params?.['unknown'] ?? key)}`,
+  };
+  return words[error.type ?? ''] ?? error.message;
+}
+
+function article(type: string): string {
+  return type === 'string' ? 'text in quotes' : `${/^[aeiou]/.test(type) ? 'an' : 'a'} ${type === 'array' ? 'list' : type}`;
+}
+
+/** The node at a path, or the innermost one that exists on the way (a missing key has none). */
+function nearestNode(tree: Node, path: readonly (string | number)[]): Node {
+  for (let length = path.length; length > 0; length -= 1) {
+    const node = findNodeAtLocation(tree, path.slice(0, length));
+    if (node) return node;
+  }
+  return tree;
+}
+
+function lineAt(text: string, offset: number): number {
+  return text.slice(0, offset).split('\n').length;
+}
+
+function syntaxReason({ error }: ParseError): string {
+  const words = printParseErrorCode(error)
+    .replace(/([A-Z])/g, ' $1')
+    .trim()
+    .toLowerCase();
+  return `not valid JSON: ${words}`;
+}
+
+/** Offset at which the nesting goes too deep. Scanned before parsing, since parsers recurse. */
+function depthFault(text: string): number | undefined {
+  let depth = 0;
+  let quoted = false;
+  for (let i = 0; i < text.length; i += 1) {
+    const char = text[i];
+    if (quoted) {
+      if (char === '\\') i += 1;
+      else if (char === '"') quoted = false;
+    } else if (char === '"') quoted = true;
+    else if (char === '{' || char === '[') {
+      depth += 1;
+      if (depth > deepest) return i;
+    } else if (char === '}' || char === ']') depth -= 1;
+  }
+  return undefined;
+}
+
+function duplicateKey(node: Node): Node | undefined {
+  const seen = new Set<unknown>();
+  for (const child of node.children ?? []) {
+    const key = child.type === 'property' ? child.children?.[0] : undefined;
+    if (key && seen.has(key.value)) return key;
+    if (key) seen.add(key.value);
+    const inner = duplicateKey(child);
+    if (inner) return inner;
+  }
+  return undefined;
+}

@@ -1,0 +1,101 @@
+import { derive } from '../stoichiometry/derive';
+import { lineAmounts } from '../stoichiometry/lineAmounts';
+import { figuresOf } from '../quantity/decimals';
+import { findUnit, toCanonical } from '../quantity/units';
+import { fromWorked } from '../quantity/worked';
+import { chargeTable } from './chargeTable';
+import { numeral } from './facts';
+import type { Charge } from './chargeTable';
+import type { Facts, LineFacts } from './facts';
+import type { Measured } from '../stoichiometry/lineAmounts';
+import type { Worked } from '../quantity/worked';
+
+/** The plan at the scale at which it is written. */
+export interface AsWritten {
+  /** One portion of each line in the dimension in which the bench measures it; words and unknown amounts are missing. */
+  readonly portions: ReadonlyMap<string, Measured>;
+  readonly charge: Charge;
+}
+
+/**
+ * Amounts as written. Lines relative to the reference line, to the product or to another line are resolved in that
+ * order; what cannot be told is left out, and the findings say why.
+ */
+export function asWritten(facts: Facts): AsWritten {
+  const portions = new Map<string, Measured>();
+  const put = (line: LineFacts, worked: Measured | undefined) => {
+    if (worked) portions.set(line.line.id, inMeasuredDim(facts, line, worked));
+  };
+  const lines = [...facts.lines.values()];
+  for (const line of lines) put(line, typedAmount(line));
+  const typed = chargeTable(facts, portions);
+  for (const line of lines) put(line, relativeToReference(facts, line, typed));
+  const withReagents = chargeTable(facts, portions);
+  for (const line of lines) put(line, perMass(line, withReagents));
+  return { portions, charge: chargeTable(facts, portions) };
+}
+
+function typedAmount({ line }: LineFacts): Measured | undefined {
+  const { entered } = line;
+  if (entered.by !== 'mass' && entered.by !== 'volume' && entered.by !== 'amount') return undefined;
+  return typedWorked(line.id, entered.by, entered.digits, entered.unit);
+}
+
+/** A keyed amount as a worked value whose source is its line. */
+export function typedWorked(id: string, dim: 'mass' | 'volume' | 'amount', digits: string, unit: string): Measured {
+  const q = { dim, value: toCanonical(digits, unit) };
+  const figures = figuresOf(digits);
+  const x = { q, unit, figures, source: { at: 'line', id, field: 'entered' } } as const;
+  return { q, figures, unit: findUnit(unit)?.symbol ?? unit, formula: 'asTyped', inputs: { x }, certain: 'assumed' } as Measured;
+}
+
+function relativeToReference(facts: Facts, { line, portions }: LineFacts, charge: Charge): Measured | undefined {
+  const { entered } = line;
+  if (entered.by !== 'equivalents' && entered.by !== 'molPercent') return undefined;
+  const reference = charge.rows.get(facts.doc.reference)?.total.amount;
+  if (!reference || line.id === facts.doc.reference) return undefined;
+  const [dim, unit] = entered.by === 'equivalents' ? (['number', 'equiv'] as const) : (['fraction', '%'] as const);
+  const eq = numeral(entered.digits, dim, unit, { at: 'line', id: line.id, field: 'entered' });
+  const all = { eq, n_ref: fromWorked(reference) };
+  const value = eq.q.value * reference.q.value;
+  if (portions === 1) return derive({ formula: 'amountFromEquivalents', dim: 'amount', unit: 'mmol', value, inputs: all });
+  const k = numeral(String(portions), 'number', '', { at: 'setting', id: line.id, field: 'portions' });
+  return derive({ formula: 'portionFromEquivalents', dim: 'amount', unit: 'mmol', value: value / portions, inputs: { ...all, k } });
+}
+
+function perMass({ line }: LineFacts, charge: Charge): Worked<'volume'> | undefined {
+  const { entered } = line;
+  if (entered.by !== 'perMass') return undefined;
+  const mass = entered.of === 'product' ? charge.product?.mass : charge.rows.get(entered.of)?.total.mass;
+  if (!mass) return undefined;
+  const part = entered.percent === undefined ? mass : expectedMass(line.id, mass, entered.percent);
+  const r = numeral(entered.digits, 'volumePerMass', 'mL/g', { at: 'line', id: line.id, field: 'entered' });
+  return derive({
+    formula: 'volumePerMass',
+    dim: 'volume',
+    unit: 'mL',
+    value: r.q.value * part.q.value,
+    inputs: { r, m: fromWorked(part) },
+    certain: 'assumed',
+  });
+}
+
+function expectedMass(id: string, mass: Worked<'mass'>, percent: string): Worked<'mass'> {
+  const Y = numeral(percent, 'fraction', '%', { at: 'line', id, field: 'percent' });
+  return derive({
+    formula: 'expectedMass',
+    dim: 'mass',
+    unit: 'g',
+    value: mass.q.value * Y.q.value,
+    inputs: { m_theo: fromWorked(mass), Y },
+    certain: 'assumed',
+  });
+}
+
+/** A line is measured the way its device reads; without a device, the way it is written (an amount is weighed). */
+function inMeasuredDim(facts: Facts, { line, bottle }: LineFacts, worked: Measured): Measured {
+  const device = facts.doc.devices.find(({ id }) => id === line.device);
+  const wanted = device ? (device.unit === 'g' ? 'mass' : 'volume') : worked.q.dim === 'amount' ? 'mass' : worked.q.dim;
+  const amounts = lineAmounts(worked, bottle);
+  return amounts[wanted] ?? worked;
+}

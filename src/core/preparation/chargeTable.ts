@@ -1,0 +1,124 @@
+import { derive } from '../stoichiometry/derive';
+import { extents } from '../stoichiometry/extents';
+import { lineAmounts } from '../stoichiometry/lineAmounts';
+import { theoreticalYield } from '../stoichiometry/theoreticalYield';
+import { fromWorked } from '../quantity/worked';
+import { numeral } from './facts';
+import type { Facts, LineFacts } from './facts';
+import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
+import type { Extents, Reactant } from '../stoichiometry/extents';
+import type { Worked } from '../quantity/worked';
+
+/** One line's material: a single portion, and all portions together. */
+export interface Row {
+  readonly portion: Amounts;
+  readonly total: Amounts;
+}
+
+/** What a set of charged amounts allows. */
+export interface Charge {
+  readonly rows: ReadonlyMap<string, Row>;
+  /** By substance of the equation; absent while a reactant's amount is unknown. */
+  readonly extents?: Extents;
+  readonly product?: Amounts;
+}
+
+/**
+ * Charge table of measured portions: amounts of each line, extents, theoretical yield. The same function serves the plan
+ * as written, the scaled plan and the rounded one.
+ *
+ * @param portions one portion of each line in the dimension in which it is measured
+ */
+export function chargeTable(facts: Facts, portions: ReadonlyMap<string, Measured>): Charge {
+  const rows = new Map<string, Row>();
+  for (const [id, measured] of portions) {
+    const line = facts.lines.get(id);
+    if (line) rows.set(id, rowOf(line, measured));
+  }
+  const reactants = reactantsOf(facts, rows);
+  if (!reactants) return { rows };
+  const result = extents(reactants);
+  const product = productOf(facts, result);
+  return { rows, extents: result, ...(product ? { product } : {}) };
+}
+
+function rowOf({ bottle, portions, line }: LineFacts, measured: Measured): Row {
+  const portion = lineAmounts(measured, bottle);
+  if (portions === 1) return { portion, total: portion };
+  const all = derive({
+    formula: 'portionsTotal',
+    dim: measured.q.dim,
+    unit: measured.unit,
+    value: portions * measured.q.value,
+    inputs: { k: numeral(String(portions), 'number', '', { at: 'setting', id: line.id, field: 'portions' }), x_1: fromWorked(measured) },
+  });
+  // Independent portions: absolute uncertainties add in quadrature, not in proportion.
+  const total = measured.u === undefined ? all : { ...all, u: measured.u * Math.sqrt(portions) };
+  return { portion, total: lineAmounts(total as Measured, bottle) };
+}
+
+/** Amounts of the equation's left side, or nothing while one is unknown. */
+function reactantsOf(facts: Facts, rows: ReadonlyMap<string, Row>): readonly Reactant[] | undefined {
+  const left = facts.doc.equation.terms.filter(({ side }) => side === 'left');
+  const found = left.map(({ substance, coefficient }) => {
+    const amounts = [...facts.lines.values()]
+      .filter((line) => speciesOf(line) === substance && takesPart(line))
+      .map((line) => delivered(line, rows.get(line.line.id)));
+    const amount = amounts.length > 0 ? sum(amounts) : undefined;
+    return amount && amount.q.value > 0 ? { id: substance, amount, coefficient } : undefined;
+  });
+  if (found.length === 0 || found.includes(undefined)) return undefined;
+  return found as readonly Reactant[];
+}
+
+/** Substance of the equation that a line supplies. */
+export function speciesOf({ line }: LineFacts): string {
+  return line.delivers?.substance ?? line.substance;
+}
+
+/** Catalysts, solvents and work-up materials never limit, even when they appear in the equation. */
+export function takesPart({ line }: LineFacts): boolean {
+  return line.role === 'reactant' || line.role === 'reagent in excess';
+}
+
+function delivered({ line }: LineFacts, row: Row | undefined): Worked<'amount'> | undefined {
+  const amount = row?.total.amount;
+  if (!amount || !line.delivers) return amount;
+  const { count } = line.delivers;
+  return derive({
+    formula: 'delivered',
+    dim: 'amount',
+    unit: 'mmol',
+    value: count * amount.q.value,
+    inputs: { k: numeral(String(count), 'number', '', { at: 'equation', id: line.id }), n_b: fromWorked(amount) },
+  });
+}
+
+function sum(amounts: readonly (Worked<'amount'> | undefined)[]): Worked<'amount'> | undefined {
+  if (amounts.includes(undefined)) return undefined;
+  const all = amounts as readonly Worked<'amount'>[];
+  if (all.length === 1) return all[0];
+  const added = derive({
+    formula: 'summed',
+    dim: 'amount',
+    unit: 'mmol',
+    value: all.reduce((total, one) => total + one.q.value, 0),
+    inputs: Object.fromEntries(all.map((one, i) => [`n_${i + 1}`, fromWorked(one)])),
+    quotient: false,
+  });
+  const u = Math.hypot(...all.map((one) => one.u ?? 0));
+  return u > 0 ? { ...added, u } : added;
+}
+
+function productOf(facts: Facts, result: Extents): Amounts | undefined {
+  const { terms, product } = facts.doc.equation;
+  const term = terms.find(({ side, substance }) => side === 'right' && substance === product);
+  const substance = facts.substances.get(product);
+  if (!term || !substance?.molarMass?.ok) return undefined;
+  const density = substance.substance.density;
+  return theoreticalYield(result.limiting.extent, {
+    coefficient: term.coefficient,
+    molarMass: substance.molarMass.value,
+    ...(density ? { density: numeral(density.digits, 'density', 'g/mL', { at: 'reference', id: product, field: 'density' }) } : {}),
+  });
+}

@@ -1,0 +1,144 @@
+import type { Device } from '../quantity/device';
+
+/** Version of the document's format; a later format upgrades this one (see docs/architecture.md). */
+export const formatVersion = 1;
+
+export const roles = [
+  'reactant',
+  'reagent in excess',
+  'catalyst',
+  'solvent',
+  'quench',
+  'extractant',
+  'wash',
+  'drying agent',
+  'rinse',
+  'aid',
+] as const;
+export type Role = (typeof roles)[number];
+
+export const checks = ['computed', 'cross-checked', 'from memory'] as const;
+
+/** A literature value with where it is from and how far it was checked. */
+export interface Datum {
+  readonly digits: string;
+  /** Temperature of a density, °C. */
+  readonly at_C?: number;
+  readonly source: string;
+  readonly check: (typeof checks)[number];
+}
+
+/** A substance as the preparation uses it: a snapshot, so that a later correction elsewhere changes nothing here. */
+export interface Substance {
+  readonly id: string;
+  readonly name: string;
+  /** What is in the bottle, hydrate water included. Absent for undefined matter (cloves, charcoal). */
+  readonly formula?: string;
+  readonly smiles?: string;
+  /** g/mL of the pure liquid (or of the solution, on a line). */
+  readonly density?: Datum;
+  /** Usual cautions, in one line. */
+  readonly caution?: string;
+}
+
+export interface Term {
+  readonly substance: string;
+  readonly side: 'left' | 'right';
+  readonly coefficient: number;
+}
+
+/** How a line's amount is written down, for one portion. */
+export type Entered =
+  | { readonly by: 'mass' | 'volume' | 'amount'; readonly digits: string; readonly unit: string }
+  | { readonly by: 'equivalents' | 'molPercent'; readonly digits: string }
+  | {
+      readonly by: 'perMass';
+      /** mL per g. */
+      readonly digits: string;
+      /** A line's id, or the product. */
+      readonly of: string;
+      /** Per cent of that mass which is expected here (a crude yield). */
+      readonly percent?: string;
+    }
+  | { readonly by: 'words'; readonly text: string };
+
+/** Strength of what is in the bottle; absent means pure. */
+export type Strength =
+  | { readonly by: 'massFraction'; readonly digits: string }
+  | { readonly by: 'molarity'; readonly digits: string };
+
+export const excessReasons = [
+  'cheap',
+  'easy to remove',
+  'pushes an equilibrium',
+  'replaces losses',
+  'dries the system',
+  'the other must not be left over',
+] as const;
+
+/** One line of the charge table. */
+export interface ChargeLine {
+  readonly id: string;
+  readonly substance: string;
+  readonly role: Role;
+  readonly entered: Entered;
+  readonly strength?: Strength;
+  /** Density of the solution in the bottle; the substance's own otherwise. */
+  readonly density?: Datum;
+  /** When the bottle holds something other than the equation's species: what it counts as, and how many per formula unit. */
+  readonly delivers?: { readonly substance: string; readonly count: number };
+  /** Equal portions; scaling changes their size, not their number. @default 1 */
+  readonly portions?: number;
+  readonly device?: string;
+  /** @default proportional */
+  readonly scaling?: 'proportional' | 'fixed';
+  readonly excessReason?: (typeof excessReasons)[number];
+  readonly addition?: { readonly minutes: number; readonly exothermic: boolean };
+  readonly vessel?: string;
+  readonly note?: string;
+}
+
+export const vesselKinds = ['reaction flask', 'distillation flask', 'separatory funnel', 'conical flask', 'beaker'] as const;
+
+export interface PlannedVessel {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: (typeof vesselKinds)[number];
+  readonly capacity_mL: number;
+  /** Least volume that covers the stir bar or the bulb. */
+  readonly covers_mL?: number;
+}
+
+/** The one choice everything else follows from. */
+export type Pin =
+  | { readonly at: 'factor'; readonly digits: string }
+  | {
+      readonly at: 'line';
+      readonly line: string;
+      readonly digits: string;
+      readonly unit: string;
+      /** A portion at one bench, or the whole class with its spare. */
+      readonly over: 'bench' | 'class';
+    }
+  | { readonly at: 'product'; readonly digits: string; readonly unit: string; readonly percent: string }
+  | { readonly at: 'vessel'; readonly vessel: string; readonly digits: string; readonly percent: string };
+
+/** A preparation: the document from which the whole plan is computed. Written at the scale at which it was tested. */
+export interface Preparation {
+  readonly format: 'mozle-preparation';
+  readonly formatVersion: typeof formatVersion;
+  readonly title: string;
+  readonly summary: string;
+  /** Protective equipment, the line at the top of the procedure. */
+  readonly protection: string;
+  readonly substances: readonly Substance[];
+  readonly equation: { readonly terms: readonly Term[]; readonly product: string };
+  /** Line that is meant to limit; equivalents and mol % refer to it. */
+  readonly reference: string;
+  readonly lines: readonly ChargeLine[];
+  readonly vessels: readonly PlannedVessel[];
+  readonly devices: readonly Device[];
+  readonly pin: Pin;
+  readonly benches: number;
+  readonly spare_percent: number;
+}

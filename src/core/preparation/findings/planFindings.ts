@@ -1,0 +1,16 @@
+import { equationFindings } from './equationFindings';
+import { limitingFindings } from './limitingFindings';
+import { lineFindings } from './lineFindings';
+import { measureFindings } from './measureFindings';
+import { scaleFindings } from './scaleFindings';
+import { vesselFindings } from './vesselFindings';
+import type { PlanDraft } from '../plan';
+import type { Finding, Severity } from '../../finding/finding';
+
+const weight: Readonly<Record<Severity, number>> = { stop: 0, caution: 1, note: 2 };
+
+/** All findings of a plan, the gravest first, otherwise in the order of the work. */
+export function planFindings(draft: PlanDraft): readonly Finding[] {
+  const all = [equationFindings, lineFindings, limitingFindings, measureFindings, scaleFindings, vesselFindings].flatMap((rule) => rule(draft));
+  return all.sort((a, b) => weight[a.severity] - weight[b.severity]);
+}

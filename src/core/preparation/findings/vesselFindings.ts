@@ -1,0 +1,34 @@
+import { fact, finding } from '../../finding/finding';
+import { fillLimits } from '../vesselSizing';
+import type { PlanDraft } from '../plan';
+import type { Finding } from '../../finding/finding';
+import type { VesselPlan } from '../vesselSizing';
+
+/** Fill of each vessel against what is usual for its kind. */
+export function vesselFindings({ vessels }: PlanDraft): readonly Finding[] {
+  return vessels.flatMap((plan) => judge(plan));
+}
+
+function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan): readonly Finding[] {
+  if (!volume || !fill) return [];
+  const { least, most } = fillLimits[vessel.kind];
+  const about = { vessel: vessel.id };
+  const args = {
+    name: vessel.name,
+    volume: fact(volume.q, 'mL', 3),
+    fill: fact(fill.q, '%', 2),
+    ...(suggestion_mL === undefined || suggestion_mL === vessel.capacity_mL ? {} : { suggestion: `the ${suggestion_mL}\u202fmL size` }),
+  };
+  const percent = (value: number) => fact({ dim: 'fraction', value }, '%', 2);
+  const share = fill.q.value;
+  if (share > 1) {
+    const capacity = fact({ dim: 'volume', value: vessel.capacity_mL }, 'mL', String(vessel.capacity_mL).length);
+    return [finding('vessel.over', 'stop', about, { ...args, capacity })];
+  }
+  if (share > most + 1e-9) return [finding('vessel.full', 'caution', about, { ...args, limit: percent(most) })];
+  if (vessel.covers_mL !== undefined && volume.q.value < vessel.covers_mL) {
+    return [finding('vessel.stir', 'caution', about, { ...args, least: fact({ dim: 'volume', value: vessel.covers_mL }, 'mL', 2) })];
+  }
+  if (share < least - 1e-9) return [finding('vessel.empty', 'note', about, { ...args, limit: percent(least) })];
+  return [];
+}

@@ -1,0 +1,164 @@
+import { array, boolean, lazy, mixed, number, object, string } from 'yup';
+import { findUnit } from '../quantity/units';
+import { deviceKinds } from '../quantity/device';
+import { checks, excessReasons, formatVersion, roles, vesselKinds } from './document';
+import type { Schema } from 'yup';
+
+const one = <T extends string>(values: readonly T[]) =>
+  string().oneOf(values, `must be one of ${values.join(', ')}`).required();
+const text = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
+const id = () =>
+  string()
+    .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be 1 to 40 lower-case letters, digits or hyphens')
+    .required();
+const numeral = () =>
+  string()
+    .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a positive decimal numeral in quotes, such as "2.00"')
+    .test('positive', 'must be more than zero', (value) => value === undefined || Number(value) > 0);
+const percent = () =>
+  numeral().test('percent', 'must be more than 0 and at most 100', (value) => value === undefined || Number(value) <= 100);
+const bounded = (least: number, most: number) =>
+  number().min(least, `must be at least ${least}`).max(most, `must be at most ${most}`);
+const unitOf = (dim: string) =>
+  string().test('unit', `must be a unit of ${dim}`, (value) => value !== undefined && findUnit(value)?.dim === dim && findUnit(value)?.symbol === value);
+const anyUnit = () =>
+  string()
+    .test('unit', 'must be a unit of mass, volume or amount', (value) => {
+      const unit = findUnit(value ?? '');
+      return unit !== undefined && unit.symbol === value && ['mass', 'volume', 'amount'].includes(unit.dim);
+    })
+    .required();
+const unknown = (value: unknown, key: string) =>
+  mixed().test('variant', () => `has no variant "${String((value as Record<string, unknown> | null)?.[key])}"`, () => false);
+
+/** Picks the schema of a variant by its tag; an unknown tag is its own fault. */
+function variant(key: string, shapes: Readonly<Record<string, Schema>>) {
+  return lazy((value: unknown) => {
+    const tag = (value as Record<string, unknown> | null | undefined)?.[key];
+    return (typeof tag === 'string' && Object.hasOwn(shapes, tag) ? shapes[tag] : undefined) ?? unknown(value, key);
+  });
+}
+
+const datum = () =>
+  object({ digits: numeral().required(), at_C: bounded(-100, 400), source: text(200).required(), check: one(checks) })
+    .noUnknown()
+    .default(undefined);
+
+const substance = object({
+  id: id(),
+  name: text(120).required(),
+  formula: text(200),
+  smiles: text(400),
+  density: datum(),
+  caution: text(400),
+}).noUnknown();
+
+const measured = (dim: string) =>
+  object({ by: string().required(), digits: numeral().required(), unit: unitOf(dim).required() }).noUnknown();
+const relative = object({ by: string().required(), digits: numeral().required() }).noUnknown();
+const entered = variant('by', {
+  mass: measured('mass'),
+  volume: measured('volume'),
+  amount: measured('amount'),
+  equivalents: relative,
+  molPercent: relative,
+  perMass: object({ by: string().required(), digits: numeral().required(), of: id(), percent: percent() }).noUnknown(),
+  words: object({ by: string().required(), text: text(80).required() }).noUnknown(),
+});
+
+const strength = lazy((value: unknown) =>
+  value === undefined
+    ? mixed()
+    : variant('by', {
+        massFraction: object({ by: string().required(), digits: percent().required() }).noUnknown(),
+        molarity: relative,
+      }).resolve({ value }),
+);
+
+const line = object({
+  id: id(),
+  substance: id(),
+  role: one(roles),
+  entered,
+  strength,
+  density: datum(),
+  delivers: object({ substance: id(), count: bounded(0.01, 99).required() }).noUnknown().default(undefined),
+  portions: bounded(1, 20).integer('must be a whole number'),
+  device: string(),
+  scaling: string().oneOf(['proportional', 'fixed'], 'must be proportional or fixed'),
+  excessReason: string().oneOf([...excessReasons], `must be one of ${excessReasons.join(', ')}`),
+  addition: object({ minutes: bounded(0.1, 600).required(), exothermic: boolean().required() })
+    .noUnknown()
+    .default(undefined),
+  vessel: string(),
+  note: text(400),
+}).noUnknown();
+
+const device = object({
+  id: id(),
+  name: text(80).required(),
+  kind: one(deviceKinds),
+  unit: one(['g', 'mL'] as const),
+  step: numeral().required(),
+  graduation: numeral().required(),
+  capacity: numeral().required(),
+  tolerance: numeral(),
+}).noUnknown();
+
+const pin = variant('at', {
+  factor: object({ at: string().required(), digits: numeral().required() }).noUnknown(),
+  line: object({
+    at: string().required(),
+    line: id(),
+    digits: numeral().required(),
+    unit: anyUnit(),
+    over: one(['bench', 'class'] as const),
+  }).noUnknown(),
+  product: object({
+    at: string().required(),
+    digits: numeral().required(),
+    unit: anyUnit(),
+    percent: percent().required(),
+  }).noUnknown(),
+  vessel: object({ at: string().required(), vessel: id(), digits: numeral().required(), percent: percent().required() }).noUnknown(),
+});
+
+/** Shape of a preparation, strict: nothing is cast, nothing unknown passes. */
+export const preparationSchema = object({
+  format: string().oneOf(['mozle-preparation'], 'must be "mozle-preparation"').required(),
+  formatVersion: number().oneOf([formatVersion], `must be ${formatVersion}`).required(),
+  title: text(120).required(),
+  summary: text(1000).defined(),
+  protection: text(400).defined(),
+  substances: array(substance).min(1, 'must have at least one substance').max(80, 'must have at most 80 substances').required(),
+  equation: object({
+    terms: array(
+      object({ substance: id(), side: one(['left', 'right'] as const), coefficient: bounded(0.01, 99).required() }).noUnknown(),
+    )
+      .max(20, 'must have at most 20 terms')
+      .required(),
+    product: id(),
+  })
+    .noUnknown()
+    .required(),
+  reference: id(),
+  lines: array(line).min(1, 'must have at least one line').max(60, 'must have at most 60 lines').required(),
+  vessels: array(
+    object({
+      id: id(),
+      name: text(80).required(),
+      kind: one(vesselKinds),
+      capacity_mL: bounded(1, 20000).required(),
+      covers_mL: bounded(0.1, 20000),
+    }).noUnknown(),
+  )
+    .max(20, 'must have at most 20 vessels')
+    .required(),
+  devices: array(device).max(40, 'must have at most 40 devices').required(),
+  pin,
+  benches: bounded(1, 60).integer('must be a whole number').required(),
+  spare_percent: bounded(0, 100).required(),
+})
+  .noUnknown()
+  .required()
+  .strict(true);

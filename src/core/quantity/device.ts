@@ -1,0 +1,50 @@
+import { roundToStep } from './decimals';
+import { fromCanonical, toCanonical } from './units';
+import type { Typed } from './dims';
+
+export const deviceKinds = ['balance', 'cylinder', 'pipette', 'syringe'] as const;
+
+/** Something that measures mass or volume. Numerals are strings, as engraved on it. */
+export interface Device {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: (typeof deviceKinds)[number];
+  readonly unit: 'g' | 'mL';
+  /** Smallest step that is read: a balance's readability, or the digit estimated between graduations. */
+  readonly step: string;
+  /** Distance between engraved lines; for a balance the same as `step`. */
+  readonly graduation: string;
+  /** Largest amount in one filling or weighing. */
+  readonly capacity: string;
+  /** Manufacturer's tolerance, half-width. @default none stated */
+  readonly tolerance?: string;
+}
+
+/**
+ * The nearest amount the device can show. Never below one step, since nothing at all is no measurement.
+ *
+ * @param value canonical g or mL, positive
+ * @example roundToDevice(2.0437, { id: 'b', name: 'balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' }).digits // → '2.04'
+ */
+export function roundToDevice(value: number, device: Device): Typed<'mass' | 'volume'> {
+  const nearest = roundToStep(fromCanonical(value, device.unit), device.step);
+  const digits = Number(nearest) > 0 ? nearest : device.step;
+  const dim = device.unit === 'g' ? 'mass' : 'volume';
+  return { q: { dim, value: toCanonical(digits, device.unit) }, digits, unit: device.unit };
+}
+
+/**
+ * Standard uncertainty of one net amount from the device alone, canonical unit (domain: rounding d/√12; a tared
+ * weighing has two roundings, d/√6; tolerance is rectangular, a/√3). Source: JCGM 100:2008 (GUM), 4.3.7.
+ */
+export function deviceUncertainty(device: Device): number {
+  const step = toCanonical(device.step, device.unit);
+  const rounding = device.kind === 'balance' ? step / Math.sqrt(6) : step / Math.sqrt(12);
+  const tolerance = device.tolerance === undefined ? 0 : toCanonical(device.tolerance, device.unit) / Math.sqrt(3);
+  return Math.hypot(rounding, tolerance);
+}
+
+/** How many times the readable step goes into an amount: 100 is a 1 % reading. */
+export function stepsIn(value: number, device: Device): number {
+  return value / toCanonical(device.step, device.unit);
+}

@@ -1,0 +1,94 @@
+/** What a formula is called, how it reads, and where it comes from. Symbols are the keys of a worked value's inputs. */
+export interface FormulaText {
+  readonly name: string;
+  readonly result: string;
+  /** Right-hand side; built from the input symbols where their number varies. */
+  readonly expression: string | ((symbols: readonly string[]) => string);
+  readonly source: string;
+}
+
+const definition = 'definition of amount of substance, IUPAC Green Book, 3rd ed.';
+const stoichiometry = 'extent of reaction, IUPAC Green Book, 3rd ed.';
+
+/** Every formula the product shows a working for. A test evaluates each expression and compares it with its result. */
+export const formulaCatalogue = {
+  molarMass: {
+    name: 'Molar mass from the formula',
+    result: 'M',
+    expression: (symbols: readonly string[]) =>
+      symbols
+        .filter((symbol) => symbol.startsWith('N_'))
+        .map((symbol) => `${symbol}·A_${symbol.slice(2)}`)
+        .join(' + '),
+    source: 'IUPAC abridged standard atomic weights',
+  },
+  asTyped: { name: 'As entered', result: 'x', expression: 'x', source: 'the plan' },
+  amountFromMass: { name: 'Amount from mass', result: 'n', expression: 'm·w / M', source: definition },
+  massFromAmount: { name: 'Mass from amount', result: 'm', expression: 'n·M / w', source: definition },
+  massFromVolume: { name: 'Mass from volume', result: 'm', expression: 'V·ρ', source: 'definition of density' },
+  volumeFromMass: { name: 'Volume from mass', result: 'V', expression: 'm / ρ', source: 'definition of density' },
+  amountFromSolution: { name: 'Amount from solution', result: 'n', expression: 'c·V', source: 'definition of concentration' },
+  volumeOfSolution: { name: 'Volume of solution', result: 'V', expression: 'n / c', source: 'definition of concentration' },
+  amountFromEquivalents: { name: 'Amount from equivalents', result: 'n', expression: 'eq·n_ref', source: 'equivalents n/n(ref)' },
+  portionFromEquivalents: {
+    name: 'Amount of one portion from equivalents',
+    result: 'n',
+    expression: 'eq·n_ref / k',
+    source: 'equivalents n/n(ref), in k equal portions',
+  },
+  volumePerMass: { name: 'Volume in proportion to mass', result: 'V', expression: 'r·m', source: 'the preparation' },
+  portionsTotal: { name: 'All portions together', result: 'x', expression: 'k·x_1', source: 'the preparation' },
+  expectedMass: { name: 'Expected mass', result: 'm', expression: 'm_theo·Y', source: 'expected percent yield' },
+  scaled: { name: 'Scaled in proportion', result: 'x', expression: 's·x_0', source: 'proportional scaling' },
+  rounded: {
+    name: 'Rounded to what the device can measure',
+    result: 'x',
+    expression: 'round(x_0, d)',
+    source: 'nearest multiple of the readable step d, halves up',
+  },
+  delivered: { name: 'Amount that takes part', result: 'n', expression: 'k·n_b', source: 'amount in what the bottle holds' },
+  summed: {
+    name: 'Amount of the reactant',
+    result: 'n',
+    expression: (symbols: readonly string[]) => symbols.join(' + '),
+    source: 'conservation of mass',
+  },
+  extent: { name: 'Extent that this reactant allows', result: 'ξ', expression: 'n / ν', source: stoichiometry },
+  equivalents: { name: 'Equivalents', result: 'eq', expression: 'n / n_ref', source: 'n/n(ref), not divided by coefficients' },
+  excess: { name: 'Stoichiometric excess', result: 'e', expression: 'ξ / ξ_lim − 1', source: stoichiometry },
+  margin: { name: 'Margin of the limiting reagent', result: 'margin', expression: 'ξ_2 / ξ_lim − 1', source: stoichiometry },
+  flip: { name: 'Flip amount', result: 'Δn', expression: '(ξ − ξ_lim)·ν', source: stoichiometry },
+  flipDelivered: { name: 'Flip amount in the bottle', result: 'Δn', expression: 'Δn_s / k', source: stoichiometry },
+  theoreticalMass: { name: 'Theoretical yield', result: 'm_theo', expression: 'ν_p·ξ_lim·M_p', source: stoichiometry },
+  roundingEffect: { name: 'What rounding did', result: 'Δ', expression: 'x / x_0 − 1', source: 'relative change' },
+  vesselVolume: {
+    name: 'Volume in the vessel',
+    result: 'V',
+    expression: (symbols: readonly string[]) => symbols.join(' + '),
+    source: 'volumes taken as additive (an assumption: mixing may change them by a few per cent)',
+  },
+  fill: { name: 'How full', result: 'fill', expression: 'V / V_vessel', source: 'definition' },
+  factorFromPin: { name: 'Scale factor', result: 's', expression: 'x / x_0', source: 'pinned over as written' },
+  factorFromClass: {
+    name: 'Scale factor from the class total',
+    result: 's',
+    expression: 'x / (x_0·N·(1 + f))',
+    source: 'pinned over as written, N benches and spare f',
+  },
+  factorFromProduct: {
+    name: 'Scale factor from the product wanted',
+    result: 's',
+    expression: 'm / (m_theo·Y)',
+    source: 'wanted over theoretical yield times expected percent yield',
+  },
+  factorFromVessel: {
+    name: 'Scale factor from the vessel',
+    result: 's',
+    expression: 'V_vessel·fill / V',
+    source: 'wanted filling over filling as written',
+  },
+  factorTyped: { name: 'Scale factor', result: 's', expression: 's_0', source: 'as entered' },
+  classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },
+} as const satisfies Record<string, FormulaText>;
+
+export type FormulaId = keyof typeof formulaCatalogue;

@@ -1,0 +1,65 @@
+import { format, formatDigits } from './format';
+import { formulaCatalogue } from './formulaCatalogue';
+import type { FormulaText } from './formulaCatalogue';
+import type { Source, Worked, WorkedInput } from './worked';
+
+/** A worked value in words and figures, ready to show or print. */
+export interface Working {
+  readonly name: string;
+  /** The formula in symbols, "n = m·w / M". */
+  readonly symbols: string;
+  /** The same with the numbers that went in. */
+  readonly numbers: string;
+  readonly result: string;
+  readonly uncertainty?: string;
+  readonly source: string;
+  readonly inputs: readonly { readonly symbol: string; readonly text: string; readonly source: Source }[];
+}
+
+const symbolPattern = /[A-Za-zα-ωΑ-ΩΔ]+(?:_[A-Za-z0-9]+)?/g;
+
+/** Right-hand side of a worked value's formula, in symbols. */
+export function expressionOf(worked: Worked): string {
+  const { expression }: FormulaText = formulaCatalogue[worked.formula];
+  return typeof expression === 'string' ? expression : expression(Object.keys(worked.inputs));
+}
+
+/**
+ * Renders the working of a number from the formula catalogue: symbols, numbers, result, inputs with their sources.
+ *
+ * @param worked any worked value
+ */
+export function renderWorking(worked: Worked): Working {
+  const text: FormulaText = formulaCatalogue[worked.formula];
+  const expression = expressionOf(worked);
+  const numbers = expression.replace(symbolPattern, (symbol) => {
+    const input = worked.inputs[symbol];
+    return input ? format(input.q, input.unit, { figures: guarded(input) }) : symbol;
+  });
+  return {
+    name: text.name,
+    symbols: `${text.result} = ${expression}`,
+    numbers,
+    result: format(worked.q, worked.unit, { figures: worked.figures }),
+    ...(worked.u === undefined ? {} : { uncertainty: uncertaintyText(worked) }),
+    source: text.source,
+    inputs: Object.entries(worked.inputs).map(([symbol, { q, unit, figures, source }]) => ({
+      symbol,
+      text: format(q, unit, { figures }),
+      source,
+    })),
+  };
+}
+
+/** Intermediate results go on unrounded; two more figures let a reader follow the sum on a calculator. */
+function guarded({ figures, source }: WorkedInput): number {
+  return source.at === 'worked' && !read.has(source.of.formula) ? figures + 2 : figures;
+}
+
+/** Formulas whose result is a reading: it has the figures it was read with, no more. */
+const read: ReadonlySet<string> = new Set(['asTyped', 'rounded', 'molarMass']);
+
+function uncertaintyText(worked: Worked): string {
+  const digits = formatDigits({ dim: worked.q.dim, value: worked.u ?? 0 }, worked.unit, { figures: 2 });
+  return `± ${digits}${worked.unit ? `\u202f${worked.unit}` : ''}`;
+}

@@ -1,0 +1,67 @@
+import { readFileSync } from 'node:fs';
+import { readPreparation } from '@/core/formats/readPreparation';
+import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/core/preparation/document';
+
+/** Text of the shipped file of a preparation. */
+export const acetanilideText = () => readFileSync('src/data/preparations/acetanilide.json', 'utf8');
+export const dienoneText = () => readFileSync('docs/examples/diphenylpentadienone.json', 'utf8');
+
+/** Reads a file's text, or fails the test with its faults. */
+export function documentOf(text: string): Preparation {
+  const read = readPreparation(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  return read.doc;
+}
+
+export const acetanilide = () => documentOf(acetanilideText());
+export const dienone = () => documentOf(dienoneText());
+
+/** A reactant or the product of a made-up equation. */
+export interface Species {
+  readonly formula: string;
+  readonly coefficient: number;
+  readonly entered: Entered;
+  readonly density?: string;
+  readonly strength?: Strength;
+}
+
+/** The smallest document around some reactants `a`, `b`, … and a product `p`. */
+export function smallPreparation(reactants: readonly Species[], product: { formula: string; coefficient: number; density?: string }): Preparation {
+  const name = (i: number) => String.fromCharCode(97 + i);
+  const density = (digits: string | undefined) => (digits === undefined ? {} : { density: { digits, source: 'made up', check: 'from memory' as const } });
+  const substances: Substance[] = reactants.map(({ formula, density: digits }, i) => ({ id: name(i), name: `Substance ${name(i)}`, formula, ...density(digits) }));
+  const lines: ChargeLine[] = reactants.map(({ entered, strength, density: digits }, i) => ({
+    id: name(i),
+    substance: name(i),
+    role: 'reactant',
+    entered,
+    ...(strength ? { strength, ...density(digits) } : {}),
+  }));
+  return {
+    format: 'mozle-preparation',
+    formatVersion: 1,
+    title: 'Made up',
+    summary: '',
+    protection: '',
+    substances: [...substances, { id: 'p', name: 'Product', formula: product.formula, ...density(product.density) }],
+    equation: {
+      terms: [
+        ...reactants.map(({ coefficient }, i) => ({ substance: name(i), side: 'left' as const, coefficient })),
+        { substance: 'p', side: 'right', coefficient: product.coefficient },
+      ],
+      product: 'p',
+    },
+    reference: 'a',
+    lines,
+    vessels: [],
+    devices: [],
+    pin: { at: 'factor', digits: '1' },
+    benches: 8,
+    spare_percent: 10,
+  };
+}
+
+/** A copy with one line changed. */
+export function withLine(doc: Preparation, id: string, change: Partial<ChargeLine>): Preparation {
+  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? { ...line, ...change } : line)) };
+}

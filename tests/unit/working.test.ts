@@ -1,0 +1,76 @@
+import { computePlan } from '@/core/preparation/plan';
+import { expressionOf, renderWorking } from '@/core/quantity/renderWorking';
+import { formulaCatalogue } from '@/core/quantity/formulaCatalogue';
+import { roundToStep } from '@/core/quantity/decimals';
+import { acetanilide, dienone, smallPreparation } from '../support/preparations';
+import type { Dim } from '@/core/quantity/dims';
+import type { Pin, Preparation } from '@/core/preparation/document';
+import type { Worked } from '@/core/quantity/worked';
+
+// Every working that the product can show is evaluated anew from the printed expression, in SI units, and must give the
+// number it claims: a wrong formula text, a wrong input or a forgotten factor of 1000 would not survive.
+const si: Readonly<Record<Dim, number>> = { mass: 1e-3, volume: 1e-6, amount: 1, temperature: 1, time: 1, density: 1e3, concentration: 1e3, molarMass: 1e-3, volumePerMass: 1e-3, fraction: 1, number: 1 };
+
+function evaluate(worked: Worked): number {
+  const names = Object.keys(worked.inputs);
+  const source = expressionOf(worked).replace(/·/g, '*').replace(/−/g, '-').replace(/\^/g, '**');
+  const values = names.map((name) => (worked.inputs[name]?.q.value ?? NaN) * si[worked.inputs[name]?.q.dim ?? 'number']);
+  const round = (x: number, d: number) => {
+    const scale = si[worked.q.dim];
+    return Number(roundToStep(x / scale, (d / scale).toFixed(4))) * scale;
+  };
+  return new Function('round', ...names, `return ${source}`)(round, ...values) as number;
+}
+
+function everyWorked(value: unknown, found = new Map<unknown, Worked>()): readonly Worked[] {
+  if (value instanceof Map) value.forEach((item) => everyWorked(item, found));
+  else if (value !== null && typeof value === 'object' && !found.has(value)) {
+    if ('formula' in value && 'inputs' in value) found.set(value, value as Worked);
+    Object.values(value).forEach((item) => everyWorked(item, found));
+  }
+  return [...found.values()];
+}
+
+const pins: readonly Pin[] = [
+  { at: 'factor', digits: '1.7' },
+  { at: 'line', line: 'wash', digits: '7.5', unit: 'mL', over: 'bench' },
+  { at: 'line', line: 'wash', digits: '150', unit: 'mL', over: 'class' },
+  { at: 'product', digits: '3.3', unit: 'g', percent: '65' },
+  { at: 'vessel', vessel: 'flask', digits: '100', percent: '40' },
+];
+
+const odd = (): Preparation => {
+  const doc = smallPreparation(
+    [
+      { formula: 'C7H6O2', coefficient: 1, entered: { by: 'mass', digits: '5.00', unit: 'g' }, strength: { by: 'massFraction', digits: '98.5' } },
+      { formula: 'Ba(OH)2', coefficient: 2, entered: { by: 'equivalents', digits: '13.0' }, strength: { by: 'molarity', digits: '0.20' } },
+    ],
+    { formula: 'C8H8O2', coefficient: 1, density: '1.08' },
+  );
+  const [a, b] = doc.lines as [Preparation['lines'][number], Preparation['lines'][number]];
+  return { ...doc, lines: [a, { ...b, delivers: { substance: 'b', count: 2 } }, { ...b, id: 'b2', portions: 3, entered: { by: 'molPercent', digits: '45' } }, { ...a, id: 'a2', portions: 2 }, { ...a, id: 'a3', entered: { by: 'equivalents', digits: '0.2' } }] };
+};
+
+const plans = [...[acetanilide(), dienone()].flatMap((doc) => pins.map((pin) => computePlan({ ...doc, pin }))), computePlan(acetanilide()), computePlan(odd())];
+const all = plans.flatMap((plan) => everyWorked(plan));
+
+test('every working, evaluated from its own text, gives its number', () => {
+  expect(all.length).toBeGreaterThan(1000);
+  for (const worked of all) {
+    const again = evaluate(worked) / si[worked.q.dim];
+    const scale = Math.max(Math.abs(worked.q.value), 1e-9);
+    expect([worked.formula, Math.abs(again - worked.q.value) / scale < 1e-9]).toEqual([worked.formula, true]);
+  }
+});
+
+test('every formula of the catalogue that the plan uses was seen', () => {
+  const seen = new Set(all.map(({ formula }) => formula));
+  expect(Object.keys(formulaCatalogue).filter((formula) => !seen.has(formula as Worked['formula']))).toEqual([]);
+});
+
+test('a printed working can be followed on a calculator', () => {
+  const mass = computePlan(acetanilide()).charge.product?.mass as Worked;
+  const { numbers, result } = renderWorking(mass);
+  const value = numbers.split('·').reduce((product, part) => product * parseFloat(part), 1) / 1000;
+  expect(value.toFixed(2)).toBe(parseFloat(result).toFixed(2));
+});
