@@ -29,12 +29,13 @@ export interface ParseAmountOptions {
   readonly zero?: boolean;
 }
 
-const numeral = /^[+\-−]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d{1,2})?/i;
+const numeral = /^[+\-−]?(?:\d+\.?\d*|\.\d+)/;
+const longestPart = 9;
 const largest = 1e9;
 
 /**
  * Reads an amount as a person keys it: "6.54", "250 mg", ".5 mL". Digits are kept as keyed. A comma is refused
- * rather than guessed: "1,500" is 1.5 to one reader and 1500 to another.
+ * rather than guessed: "1,500" is 1.5 to one reader and 1500 to another. At most nine digits on each side of the point.
  *
  * @example parseAmount('250 mg', { dims: ['mass'] }) // → { ok: true, typed: { q: { dim: 'mass', value: 0.25 }, digits: '250', unit: 'mg' } }
  */
@@ -53,12 +54,13 @@ export function parseAmount(text: string, options: ParseAmountOptions): ParsedAm
   if (!match) return refuse('notANumber');
   const rest = got.slice(match[0].length).trim();
   if (/^[\d.]/.test(rest)) return refuse('notANumber');
+  if (match[0].split('.').some((part) => part.replace(/\D/g, '').length > longestPart)) return refuse('tooLong');
   const symbol = rest === '' ? options.unit : rest;
   if (symbol === undefined) return refuse('missingUnit');
   const unit = findUnit(symbol);
   if (!unit) return refuse('unknownUnit');
   if (!options.dims.includes(unit.dim)) return refuse('wrongKind');
-  const digits = match[0].replace('−', '-').replace(/^\+/, '').replace(/^(-?)\./, '$10.').replace(/\.(?=e|$)/i, '');
+  const digits = match[0].replace('−', '-').replace(/^\+/, '').replace(/^(-?)\./, '$10.').replace(/\.$/, '');
   const value = toCanonical(digits, unit.symbol);
   if (value < 0) return refuse('negative');
   if (value === 0 && options.zero !== true) return refuse('zero');

@@ -1,0 +1,57 @@
+import { openSync, rmSync } from 'node:fs';
+import { prepareDatabase, startApp } from './app.mjs';
+import { startMariaDb } from './mariadb.mjs';
+import { end, ensureBuild, ensureDebianPackages, ensureNode, ensureNodeModules, ensureSpace, lock, port, say, Stop } from './system.mjs';
+
+const folder = 'data';
+const dist = '.next';
+const started = Date.now();
+let app;
+let database;
+let closing = false;
+
+async function close(code) {
+  if (closing) return;
+  closing = true;
+  await end(app);
+  await database?.stop();
+  rmSync(`${folder}/lock`, { force: true });
+  process.exit(code);
+}
+
+try {
+  const unknown = process.argv.slice(2).find((option) => option !== '--fresh');
+  if (unknown) throw new Stop(`Unknown option ${unknown}. Use: bin/demo [--fresh]`);
+  ensureNode();
+  const at = await port(Number(process.env.PORT ?? 3000));
+  ensureSpace('.', 1500);
+  lock(folder);
+  process.on('SIGINT', () => close(0));
+  process.on('SIGTERM', () => close(0));
+  if (!process.env.DATABASE_URL) ensureDebianPackages(['mariadbd', 'mariadb']);
+  await ensureNodeModules();
+  if (process.argv.includes('--fresh')) for (const name of ['mariadb', 'password', 'mariadb.log']) rmSync(`${folder}/${name}`, { recursive: true, force: true });
+  const [ready] = await Promise.all([process.env.DATABASE_URL ? undefined : startMariaDb(folder), ensureBuild(dist)]);
+  database = ready;
+  const env = { ...process.env, DATABASE_URL: process.env.DATABASE_URL ?? database.url('mozle'), MOZLE_DEMO: '1', MOZLE_DIST: dist };
+  for (const line of await prepareDatabase(env)) say(line);
+  app = await startApp(at, env, openSync(`${folder}/app.log`, 'a'));
+  app.once('exit', () => !closing && (say('The app stopped; its log is data/app.log.'), close(1)));
+  const { demoAccounts, demoClass } = await accounts();
+  say(`\nMozle is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${at}\n`);
+  for (const { role, name, password } of demoAccounts) say(`  ${role.padEnd(13)} name ${name}, password ${password}`);
+  say(`  ${'group'.padEnd(13)} join code ${demoClass.joinCode}, bench ${demoClass.benches[0].name}, PIN ${demoClass.benches[0].pin}`);
+  say('\nThe sign-in page offers all three by one tap. Ctrl-C stops everything; the data stay in data/.');
+} catch (error) {
+  console.error(error instanceof Stop ? error.message : error);
+  await close(1);
+}
+
+/** The demo's accounts are data of the app; the TypeScript loader reads them here too. */
+async function accounts() {
+  const { register } = await import('tsx/esm/api');
+  const unregister = register();
+  const found = await import('../../src/data/demo.ts');
+  await unregister();
+  return found;
+}

@@ -1,0 +1,5 @@
+import { LoadingPage } from '@/components/LoadingPage';
+
+export default function Loading() {
+  return <LoadingPage />;
+}

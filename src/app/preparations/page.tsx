@@ -1,0 +1,10 @@
+import { PreparationList } from '@/features/preparations/PreparationList';
+import { enterPage } from '@/server/page';
+import { listPreparations } from '@/server/preparations';
+
+export const metadata = { title: 'Preparations' };
+
+export default async function PreparationsPage() {
+  const identity = await enterPage('PAGE /preparations');
+  return <PreparationList identity={identity} preparations={await listPreparations()} />;
+}

@@ -1,0 +1,57 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import Button from 'react-bootstrap/Button';
+import { api } from '@/api/client';
+import { Icon } from './Icon';
+import { Mark } from './Mark';
+import { ThemeSwitch } from './ThemeSwitch';
+import type { Identity } from '@/core/people/identity';
+import type { ReactNode } from 'react';
+
+/** The frame of every page after signing in: where you are, who you are, the way out. */
+export function Shell({ identity, crumb, children }: { readonly identity: Identity; readonly crumb?: string; readonly children: ReactNode }) {
+  const router = useRouter();
+  const leave = async () => {
+    await api.signOut();
+    router.replace('/sign-in');
+    router.refresh();
+  };
+  return (
+    <>
+      <a className="visually-hidden-focusable skip" href="#main">
+        Skip to the content
+      </a>
+      <header className="shell-bar">
+        <Link href="/" className="shell-home" aria-label="Mozle, start">
+          <Mark />
+          <span>Mozle</span>
+        </Link>
+        {identity.role !== 'group' && (
+          <nav aria-label="Main">
+            <Link href="/preparations">Preparations</Link>
+            {crumb && (
+              <>
+                <span aria-hidden="true">›</span>
+                <span className="shell-crumb">{crumb}</span>
+              </>
+            )}
+          </nav>
+        )}
+        <div className="shell-who">
+          <span>
+            {identity.name}
+            {identity.name !== identity.role && <small>{identity.role}</small>}
+          </span>
+          <ThemeSwitch />
+          <Button variant="quiet" size="sm" onClick={() => void leave()} aria-label="Sign out" title="Sign out">
+            <Icon name="box-arrow-right" />
+          </Button>
+        </div>
+      </header>
+      <main id="main" tabIndex={-1}>
+        {children}
+      </main>
+    </>
+  );
+}

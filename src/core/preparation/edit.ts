@@ -1,0 +1,82 @@
+import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Substance } from './document';
+
+/** A partial change in which `undefined` removes an optional key. */
+export type Change<T> = { readonly [K in keyof T]?: T[K] | undefined };
+
+function changed<T extends object>(target: T, change: Change<T>): T {
+  return Object.fromEntries(Object.entries({ ...target, ...change }).filter(([, value]) => value !== undefined)) as T;
+}
+
+/** Moves the pin: the one choice everything else follows from. */
+export function setPin(doc: Preparation, pin: Pin): Preparation {
+  return { ...doc, pin };
+}
+
+/** Changes one line of the charge table. */
+export function changeLine(doc: Preparation, id: string, change: Change<ChargeLine>): Preparation {
+  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? changed(line, change) : line)) };
+}
+
+/** Changes a substance everywhere in the preparation. */
+export function changeSubstance(doc: Preparation, id: string, change: Change<Substance>): Preparation {
+  return { ...doc, substances: doc.substances.map((one) => (one.id === id ? changed(one, change) : one)) };
+}
+
+/** Changes a vessel. */
+export function changeVessel(doc: Preparation, id: string, change: Change<PlannedVessel>): Preparation {
+  return { ...doc, vessels: doc.vessels.map((one) => (one.id === id ? changed(one, change) : one)) };
+}
+
+/** Sets the coefficient of one term of the equation. */
+export function setCoefficient(doc: Preparation, substance: string, side: 'left' | 'right', coefficient: number): Preparation {
+  const terms = doc.equation.terms.map((term) => (term.substance === substance && term.side === side ? { ...term, coefficient } : term));
+  return { ...doc, equation: { ...doc.equation, terms } };
+}
+
+/** Adds a line with a new substance at the end; a reactant also joins the equation's left side. */
+export function addLine(doc: Preparation, name: string, role: Role): { readonly doc: Preparation; readonly line: string } {
+  const substance = freeId(name, doc.substances.map(({ id }) => id));
+  const line = freeId(name, doc.lines.map(({ id }) => id));
+  const joins = role === 'reactant' || role === 'reagent in excess';
+  const terms = joins ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }] : doc.equation.terms;
+  return {
+    line,
+    doc: {
+      ...doc,
+      substances: [...doc.substances, { id: substance, name }],
+      equation: { ...doc.equation, terms },
+      lines: [...doc.lines, { id: line, substance, role, entered: { by: 'mass', digits: '1.00', unit: 'g' } }],
+    },
+  };
+}
+
+/**
+ * Removes a line, and its substance when nothing else needs it. A pin on the line falls back to the scale as written, the
+ * reference to the first line that remains.
+ *
+ * @returns the same document when the line is the only one
+ */
+export function removeLine(doc: Preparation, id: string): Preparation {
+  const gone = doc.lines.find((line) => line.id === id);
+  const lines = doc.lines.filter((line) => line.id !== id);
+  const [first] = lines;
+  if (!gone || !first) return doc;
+  const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
+  const terms = used ? doc.equation.terms : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
+  const needed = used || doc.equation.product === gone.substance || terms.some(({ substance }) => substance === gone.substance);
+  return {
+    ...doc,
+    lines: lines.map((line) => (line.entered.by === 'perMass' && line.entered.of === id ? { ...line, entered: { ...line.entered, of: 'product' } } : line)),
+    substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
+    equation: { ...doc.equation, terms },
+    reference: doc.reference === id ? (lines.find(({ role }) => role === 'reactant') ?? first).id : doc.reference,
+    pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
+  };
+}
+
+function freeId(name: string, taken: readonly string[]): string {
+  const base = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 32) || 'line';
+  let id = base;
+  for (let i = 2; taken.includes(id); i += 1) id = `${base}-${i}`;
+  return id;
+}

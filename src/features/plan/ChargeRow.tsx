@@ -1,0 +1,81 @@
+'use client';
+import { format } from '@/core/quantity/format';
+import { ExtentBar } from './ExtentBar';
+import { GraduationStrip } from './GraduationStrip';
+import { PinnableCell } from './PinnableCell';
+import { placeKey, usePlanView } from './planView';
+import { WorkedCell } from './WorkedCell';
+import type { CSSProperties } from 'react';
+import type { PlanLine } from '@/core/preparation/plan';
+
+const dims = ['mass', 'volume', 'amount'] as const;
+
+/** One line of the charge table. */
+export function ChargeRow({ line, percent, plumb }: {
+  readonly line: PlanLine;
+  readonly percent: (extent: number) => number;
+  readonly plumb: number | undefined;
+}) {
+  const { plan, lit, editLine } = usePlanView();
+  const { facts, target, total, equivalents, classTotal } = line;
+  const { id, role, entered, strength, note } = facts.line;
+  const name = facts.substance.substance.name;
+  const gravest = plan.findings.find(({ about, severity }) => about.line === id && severity !== 'note')?.severity;
+  const isLit = lit.places.has(placeKey({ at: 'line', id })) || lit.places.has(placeKey({ at: 'reference', id: facts.line.substance }));
+  return (
+    <tr className={`${isLit ? 'row-lit' : ''} ${gravest ? `row-${gravest}` : ''}`} data-line={id}>
+      <th scope="row">
+        <button type="button" className="line-name" onClick={() => editLine(id)} title="Open this line">
+          {name}
+        </button>
+        <small>
+          {role}
+          {strength && (strength.by === 'molarity' ? `, ${strength.digits}\u202fmol/L` : `, ${strength.digits}\u202f% w/w`)}
+          {id === plan.doc.reference && <em> · reference</em>}
+        </small>
+      </th>
+      <td className="measure">
+        {target ? (
+          <PinnableCell
+            line={line}
+            worked={target.rounded}
+            over="bench"
+            id={`${id}/measure`}
+            label={`${name} to measure`}
+            {...(facts.portions > 1 ? { lead: `${facts.portions}\u202f×\u202f` } : {})}
+          >
+            <GraduationStrip target={target} />
+          </PinnableCell>
+        ) : entered.by === 'words' ? (
+          <span className="in-words">{entered.text}</span>
+        ) : (
+          <span className="in-words">cannot be told</span>
+        )}
+        {note && <small className="line-note">{note}</small>}
+      </td>
+      {dims.map((dim) => (
+        <td key={dim} className="r">
+          {total[dim] &&
+            // The measured dimension is pinned in its own column; several portions are pinned one at a time.
+            (target?.rounded.q.dim === dim || facts.portions > 1 ? (
+              <WorkedCell id={`${id}/${dim}`} worked={total[dim]} label={`${dim} of ${name}`} />
+            ) : (
+              <PinnableCell line={line} worked={total[dim]} over="bench" id={`${id}/${dim}`} label={`${dim} of ${name}`} />
+            ))}
+        </td>
+      ))}
+      <td className="r">{equivalents && <WorkedCell id={`${id}/equivalents`} worked={equivalents} label={`Equivalents of ${name}`} />}</td>
+      <td className="extent-cell" style={plumb === undefined ? undefined : ({ '--plumb-at': `${plumb}%` } as CSSProperties)}>
+        {plumb !== undefined && <span className="plumb" aria-hidden="true" />}
+        <ExtentBar line={line} percent={percent} />
+      </td>
+      <td className="r class-total">
+        {classTotal ? (
+          <PinnableCell line={line} worked={classTotal} over="class" id={`${id}/class`} label={`${name} for the class`} />
+        ) : (
+          entered.by === 'words' && <span className="muted">{format({ dim: 'number', value: plan.doc.benches }, '', { decimals: 0 })} × {entered.text}</span>
+        )}
+      </td>
+    </tr>
+  );
+}

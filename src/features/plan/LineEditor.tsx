@@ -1,0 +1,53 @@
+'use client';
+import Button from 'react-bootstrap/Button';
+import Offcanvas from 'react-bootstrap/Offcanvas';
+import { FindingCard } from '@/components/FindingCard';
+import { Icon } from '@/components/Icon';
+import { Structure } from '@/components/Structure';
+import { removeLine } from '@/core/preparation/edit';
+import { LineFields } from './LineFields';
+import { SubstanceFields } from './SubstanceFields';
+import { usePlanView } from './planView';
+
+/** Everything about one line: its substance, its amount as written, how it is measured, and what is remarked about it. */
+export function LineEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {
+  const { plan, edit, canEdit } = usePlanView();
+  const found = plan.lines.find(({ facts }) => facts.line.id === id);
+  const remarks = plan.findings.filter(({ about }) => about.line === id || (found && about.substance === found.facts.line.substance));
+  const substance = found?.facts.substance.substance;
+  return (
+    <Offcanvas show={found !== undefined} onHide={onClose} placement="end" aria-labelledby="line-editor" className="line-editor">
+      <Offcanvas.Header closeButton>
+        <Offcanvas.Title id="line-editor" as="h2">
+          {substance?.name}
+        </Offcanvas.Title>
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        {found && substance && (
+          <>
+            {substance.smiles && <Structure smiles={substance.smiles} name={substance.name} />}
+            {substance.caution && <p className="caution-line">{substance.caution}</p>}
+            {remarks.map((finding) => (
+              <FindingCard key={finding.key} finding={finding} />
+            ))}
+            <LineFields key={`${found.facts.line.id}/line`} line={found} />
+            <SubstanceFields key={`${found.facts.line.id}/substance`} line={found} />
+            {canEdit && plan.doc.lines.length > 1 && (
+              <Button
+                variant="line"
+                size="sm"
+                className="remove-line"
+                onClick={() => {
+                  edit(`remove/${found.facts.line.id}`, (doc) => removeLine(doc, found.facts.line.id));
+                  onClose();
+                }}
+              >
+                <Icon name="trash" /> Remove this line
+              </Button>
+            )}
+          </>
+        )}
+      </Offcanvas.Body>
+    </Offcanvas>
+  );
+}

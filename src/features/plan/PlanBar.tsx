@@ -1,0 +1,74 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import Button from 'react-bootstrap/Button';
+import { api } from '@/api/client';
+import { Icon } from '@/components/Icon';
+import { TypedInput } from '@/components/TypedInput';
+import { readText } from './fields';
+import type { usePlan } from './usePlan';
+
+/** Title, version and the actions on the whole plan. */
+export function PlanBar({ id, state, canEdit }: { readonly id: string; readonly state: ReturnType<typeof usePlan>; readonly canEdit: boolean }) {
+  const { plan, edit, dirty, saving, version } = state;
+  const router = useRouter();
+  const copy = async () => {
+    const made = await api.createPreparation(state.text);
+    state.discard();
+    router.push(`/preparations/${made.id}`);
+  };
+  return (
+    <>
+      <div className="plan-bar">
+        <div className="plan-title">
+          {canEdit ? (
+            <TypedInput label="Title" hideLabel shown={plan.doc.title} read={readText(120, true)} commit={(title) => title && edit('title', (doc) => ({ ...doc, title }))} />
+          ) : (
+            <h1>{plan.doc.title}</h1>
+          )}
+          <span className="muted plan-version">
+            version {version}
+            {dirty && ', changed'}
+          </span>
+        </div>
+        <div className="plan-actions">
+          {canEdit && (
+            <>
+              <Button variant="quiet" size="sm" disabled={!state.canUndo} onClick={state.undo}>
+                Undo
+              </Button>
+              <Button variant="quiet" size="sm" disabled={!state.canRedo} onClick={state.redo}>
+                Redo
+              </Button>
+            </>
+          )}
+          <Button variant="line" size="sm" href={`/api/v1/preparations/${id}/file`}>
+            <Icon name="download" /> Export file
+          </Button>
+          {canEdit && (
+            <Button size="sm" disabled={!dirty || saving} onClick={() => void state.save()}>
+              {saving ? 'Saving …' : dirty ? `Save as version ${version + 1}` : 'Saved'}
+            </Button>
+          )}
+        </div>
+      </div>
+      {state.restored && !state.problem && (
+        <div className="banner banner-note" role="status">
+          Changes that were not saved last time are back.
+          <Button variant="line" size="sm" onClick={state.discard}>
+            Drop them
+          </Button>
+        </div>
+      )}
+      {state.problem && (
+        <div className="banner banner-stop" role="alert">
+          {state.problem.says}
+          {state.problem.code === 'stale' && (
+            <Button variant="line" size="sm" onClick={() => void copy()}>
+              Keep mine as a copy
+            </Button>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

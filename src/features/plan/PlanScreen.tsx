@@ -1,0 +1,60 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { Shell } from '@/components/Shell';
+import { AddLine } from './AddLine';
+import { cellWorked } from './cells';
+import { ChargeBoard } from './ChargeBoard';
+import { FindingsPanel } from './FindingsPanel';
+import { LineEditor } from './LineEditor';
+import { PinPanel } from './PinPanel';
+import { PlanBar } from './PlanBar';
+import { litBy, PlanViewContext } from './planView';
+import { ReactionScheme } from './ReactionScheme';
+import { usePlan } from './usePlan';
+import { VesselPanel } from './VesselPanel';
+import type { Identity } from '@/core/people/identity';
+import type { StoredPreparation } from '@/core/preparation/stored';
+import type { PlanView } from './planView';
+
+/** The plan of a preparation: everything on it is computed from the document as it is edited. */
+export function PlanScreen({ identity, stored }: { readonly identity: Identity; readonly stored: StoredPreparation }) {
+  const canEdit = identity.role === 'coordinator';
+  const state = usePlan(stored, canEdit);
+  const { plan, edit } = state;
+  const [open, setOpen] = useState<string | undefined>(undefined);
+  const [line, setLine] = useState<string | undefined>(undefined);
+  const [adding, setAdding] = useState(false);
+  const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
+  const view: PlanView = useMemo(
+    () => ({ plan, edit, canEdit, open, lit, toggle: (key) => setOpen((now) => (now === key ? undefined : key)), editLine: setLine }),
+    [plan, edit, canEdit, open, lit],
+  );
+  return (
+    <PlanViewContext.Provider value={view}>
+      <Shell identity={identity} crumb={plan.doc.title}>
+        <PlanBar id={stored.id} state={state} canEdit={canEdit} />
+        {plan.doc.protection && <p className="protection">{plan.doc.protection} Local rules, the risk assessment and the supervising person decide.</p>}
+        <div className="plan-grid">
+          <div className="plan-main">
+            <ReactionScheme />
+            <ChargeBoard onAdd={() => setAdding(true)} />
+          </div>
+          <aside className="plan-rail" aria-label="Scale, vessels and findings">
+            <PinPanel />
+            <VesselPanel />
+            <FindingsPanel />
+          </aside>
+        </div>
+      </Shell>
+      <LineEditor id={line} onClose={() => setLine(undefined)} />
+      <AddLine
+        show={adding}
+        onClose={() => setAdding(false)}
+        onAdded={(id) => {
+          setAdding(false);
+          setLine(id);
+        }}
+      />
+    </PlanViewContext.Provider>
+  );
+}

@@ -1,0 +1,83 @@
+'use client';
+import { Fragment } from 'react';
+import { Formula } from '@/components/Formula';
+import { Structure } from '@/components/Structure';
+import { TypedInput } from '@/components/TypedInput';
+import { renderFinding } from '@/core/finding/renderFinding';
+import { molarMass } from '@/core/compound/molarMass';
+import { format } from '@/core/quantity/format';
+import { setCoefficient } from '@/core/preparation/edit';
+import { readCoefficient } from './fields';
+import { usePlanView } from './planView';
+import type { Term } from '@/core/preparation/document';
+
+const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'formula.bad']);
+
+/** The balanced equation, drawn; coefficients are edited in place and the balance is said at once. */
+export function ReactionScheme() {
+  const { plan } = usePlanView();
+  const { terms } = plan.doc.equation;
+  const wrong = plan.findings.filter(({ rule }) => equationRules.has(rule));
+  const side = (which: 'left' | 'right') =>
+    terms
+      .filter((term) => term.side === which)
+      .map((term, i) => (
+        <Fragment key={term.substance}>
+          {i > 0 && <span className="scheme-plus">+</span>}
+          <SchemeTerm term={term} />
+        </Fragment>
+      ));
+  return (
+    <section className="scheme card-plain" aria-label="Equation">
+      <div className="scheme-row">
+        {side('left')}
+        <svg className="scheme-arrow" viewBox="0 0 60 12" width="60" height="12" role="img" aria-label="gives">
+          <path d="M0 6h56M50 1.500l6.500 4.500-6.500 4.500" fill="none" stroke="currentColor" strokeWidth="1.5" />
+        </svg>
+        {side('right')}
+      </div>
+      {wrong.length === 0 ? (
+        <p className="scheme-state">balanced by element and charge</p>
+      ) : (
+        wrong.map((finding) => (
+          <p key={finding.key} className="scheme-state scheme-wrong" role="alert">
+            {renderFinding(finding).says}
+          </p>
+        ))
+      )}
+    </section>
+  );
+}
+
+function SchemeTerm({ term }: { readonly term: Term }) {
+  const { plan, edit, canEdit, lit } = usePlanView();
+  const substance = plan.doc.substances.find(({ id }) => id === term.substance);
+  if (!substance) return null;
+  const mass = substance.formula === undefined ? undefined : molarMass(substance.formula);
+  const isProduct = term.side === 'right' && term.substance === plan.doc.equation.product;
+  return (
+    <figure className={`scheme-term ${isProduct ? 'scheme-product' : ''} ${lit.places.has(`reference/${substance.formula ?? ''}`) ? 'term-lit' : ''}`}>
+      <div className="scheme-drawn">
+        <TypedInput
+          className="coefficient"
+          label={`Coefficient of ${substance.name}`}
+          hideLabel
+          disabled={!canEdit}
+          inputMode="decimal"
+          shown={String(term.coefficient)}
+          read={readCoefficient}
+          commit={(coefficient) => edit(`coefficient/${term.side}/${term.substance}`, (doc) => setCoefficient(doc, term.substance, term.side, coefficient))}
+        />
+        {substance.smiles ? <Structure smiles={substance.smiles} name={substance.name} /> : <span className="structure-missing">{substance.formula ?? '?'}</span>}
+      </div>
+      <figcaption>
+        <strong>{substance.name}</strong>
+        {substance.formula && (
+          <span>
+            <Formula text={substance.formula} /> {mass?.ok && <span className="num">{format(mass.value.q, 'g/mol', { decimals: 2 })}</span>}
+          </span>
+        )}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,54 @@
+'use client';
+import { VesselDrawing } from '@/components/VesselDrawing';
+import { changeVessel } from '@/core/preparation/edit';
+import { format } from '@/core/quantity/format';
+import { TypedInput } from '@/components/TypedInput';
+import { readDigits } from './fields';
+import { usePlanView } from './planView';
+import { WorkedCell } from './WorkedCell';
+import { WorkingPanel } from './WorkingPanel';
+
+/** Vessels with what the charge table puts into them. */
+export function VesselPanel() {
+  const { plan, edit, canEdit, open } = usePlanView();
+  if (plan.vessels.length === 0) return null;
+  return (
+    <section className="rail-card card-plain" aria-label="Vessels">
+      <h2>Vessels</h2>
+      <ul className="vessels">
+        {plan.vessels.map(({ vessel, volume, fill, unknown, suggestion_mL }) => {
+          const grave = plan.findings.find(({ about }) => about.vessel === vessel.id)?.severity ?? 'fine';
+          return (
+            <li key={vessel.id} className={`vessel-${grave}`}>
+              <VesselDrawing kind={vessel.kind} fill={fill?.q.value ?? 0} label={`${vessel.name}, ${fill ? format(fill.q, '%', { figures: 2 }) : 'not'} full`} />
+              <div>
+                <strong>{vessel.name}</strong>
+                <span className="vessel-facts">
+                  {volume && <span className="num">{format(volume.q, 'mL', { figures: volume.figures })}</span>}
+                  {fill && (
+                    <>
+                      , <WorkedCell id={`vessel/${vessel.id}`} worked={fill} label={`Filling of the ${vessel.name}`} /> full
+                    </>
+                  )}
+                </span>
+                {unknown.length > 0 && <small className="muted">without {unknown.join(', ')}: no density</small>}
+                {suggestion_mL !== undefined && grave !== 'fine' && suggestion_mL !== vessel.capacity_mL && <small>{suggestion_mL}{'\u202f'}mL would fit</small>}
+              </div>
+              <TypedInput
+                className="vessel-size"
+                label={`Capacity of the ${vessel.name}, mL`}
+                hideLabel
+                disabled={!canEdit}
+                inputMode="decimal"
+                shown={`${vessel.capacity_mL} mL`}
+                read={readDigits('volume', 'mL')}
+                commit={(digits) => edit(`vessel/${vessel.id}`, (doc) => changeVessel(doc, vessel.id, { capacity_mL: Number(digits) }))}
+              />
+              {open === `vessel/${vessel.id}` && fill && <WorkingPanel worked={fill} plan={plan} title={vessel.name} />}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

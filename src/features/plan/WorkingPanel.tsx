@@ -1,0 +1,75 @@
+'use client';
+import { renderWorking } from '@/core/quantity/renderWorking';
+import { MathText } from '@/components/MathText';
+import type { Plan } from '@/core/preparation/plan';
+import type { Source, Worked } from '@/core/quantity/worked';
+
+const deepest = 8;
+
+/** The chain of formulas under a number, the asked one first; readings and atomic weights end it. */
+function chain(worked: Worked): readonly Worked[] {
+  const found: Worked[] = [];
+  const visit = (one: Worked, depth: number) => {
+    if (found.includes(one) || depth > deepest || one.formula === 'asTyped') return;
+    found.push(one);
+    for (const { source } of Object.values(one.inputs)) if (source.at === 'worked') visit(source.of, depth + 1);
+  };
+  visit(worked, 0);
+  return found;
+}
+
+/** Working of a number: each formula in symbols and in figures, down to what was entered. */
+export function WorkingPanel({ worked, plan, title }: { readonly worked: Worked; readonly plan: Plan; readonly title: string }) {
+  return (
+    <section className="working" aria-label={`Working: ${title}`}>
+      <ol>
+        {chain(worked).map((one, i) => {
+          const { name, symbols, numbers, result, uncertainty, source, inputs } = renderWorking(one);
+          const ends = inputs.filter((input) => input.source.at !== 'worked');
+          return (
+            <li key={i}>
+              <div className="working-line">
+                <MathText text={symbols} />
+                <span className="num">
+                  = {numbers} = <strong>{result}</strong>
+                  {uncertainty && <span className="muted"> {uncertainty}</span>}
+                </span>
+              </div>
+              <div className="working-from">
+                {name}, {source}
+                {ends.map(({ symbol, text, source: from }) => (
+                  <span key={symbol} className="working-source">
+                    <MathText text={symbol} /> <span className="num">{text}</span> {sourceWords(plan, from)}
+                  </span>
+                ))}
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+      <p className="working-note">Intermediate results are carried unrounded. ± is the standard uncertainty of the devices alone.</p>
+    </section>
+  );
+}
+
+function sourceWords(plan: Plan, source: Source): string {
+  if (source.at === 'worked') return '';
+  const { id } = source;
+  switch (source.at) {
+    case 'line':
+      return `entered, ${plan.lines.find(({ facts }) => facts.line.id === id)?.facts.substance.substance.name ?? id}`;
+    case 'device':
+      return `step of the ${plan.doc.devices.find((device) => device.id === id)?.name ?? id}`;
+    case 'reference': {
+      const substance = plan.doc.substances.find((one) => one.id === id);
+      if (source.field !== 'density' || !substance?.density) return source.field === 'atomicWeight' ? 'atomic weight' : 'atoms in the formula';
+      return `${substance.name}, ${substance.density.at_C ?? '?'} °C, ${substance.density.source} (${substance.density.check})`;
+    }
+    case 'equation':
+      return 'from the equation';
+    case 'setting':
+      return id === 'pure' ? 'taken as pure' : 'setting';
+    case 'assumption':
+      return 'assumed';
+  }
+}

@@ -1,0 +1,39 @@
+import type { Plan } from '@/core/preparation/plan';
+import type { Worked } from '@/core/quantity/worked';
+
+/** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */
+export function cellWorked(plan: Plan, key: string): Worked | undefined {
+  const [owner = '', column = ''] = key.split('/');
+  if (owner === 'product') return productCell(plan, column);
+  if (owner === 'scale') return plan.factor.ok ? plan.factor.value : undefined;
+  if (owner === 'vessel') {
+    return plan.vessels.find(({ vessel }) => vessel.id === column)?.fill;
+  }
+  const line = plan.lines.find(({ facts }) => facts.line.id === owner);
+  switch (column) {
+    case 'measure':
+      return line?.target?.rounded;
+    case 'mass':
+    case 'volume':
+    case 'amount':
+      return line?.total[column];
+    case 'equivalents':
+      return line?.equivalents;
+    case 'extent':
+      return line?.extent?.extent;
+    case 'excess':
+      return line?.extent?.excess;
+    case 'class':
+      return line?.classTotal;
+    default:
+      return undefined;
+  }
+}
+
+function productCell(plan: Plan, column: string): Worked | undefined {
+  if (column === 'molarMass') {
+    const amounts = plan.charge.product?.mass?.inputs['M_p']?.source;
+    return amounts?.at === 'worked' ? amounts.of : undefined;
+  }
+  return column === 'mass' || column === 'volume' || column === 'amount' ? plan.charge.product?.[column] : undefined;
+}

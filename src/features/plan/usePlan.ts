@@ -1,0 +1,98 @@
+'use client';
+import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
+import { api, ApiError } from '@/api/client';
+import { readPreparation } from '@/core/formats/readPreparation';
+import { writePreparation } from '@/core/formats/writePreparation';
+import { computePlan } from '@/core/preparation/plan';
+import { planReducer } from './planReducer';
+import type { Preparation } from '@/core/preparation/document';
+import type { StoredPreparation } from '@/core/preparation/stored';
+
+/** Changes a document; `field` names what was edited, for undo. */
+export type Edit = (field: string, change: (doc: Preparation) => Preparation) => void;
+
+const draftKey = (id: string) => `mozle:draft:${id}`;
+
+/** A draft of this browser with the version it was edited from; nothing when there is none or it cannot be read. */
+function readDraft(id: string): { readonly base: number; readonly doc: Preparation } | undefined {
+  try {
+    const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; text: string } | null;
+    const read = kept ? readPreparation(kept.text) : undefined;
+    return kept && read?.ok ? { base: kept.base, doc: read.doc } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** The plan being edited: document, history, recomputed plan, saving, and a draft that survives a closed tab. */
+export function usePlan(stored: StoredPreparation, canEdit: boolean) {
+  const [saved, setSaved] = useState({ version: stored.version, text: writePreparation(stored.doc) });
+  const [state, dispatch] = useReducer(planReducer, { doc: stored.doc, past: [], future: [] });
+  const [restored, setRestored] = useState(false);
+  const [problem, setProblem] = useState<{ readonly code: string; readonly says: string } | undefined>(undefined);
+  const [saving, setSaving] = useState(false);
+  const plan = useMemo(() => computePlan(state.doc), [state.doc]);
+  const text = useMemo(() => writePreparation(state.doc), [state.doc]);
+  const dirty = text !== saved.text;
+
+  useEffect(() => {
+    const draft = canEdit ? readDraft(stored.id) : undefined;
+    if (!draft || writePreparation(draft.doc) === writePreparation(stored.doc)) return;
+    dispatch({ do: 'edit', change: () => draft.doc, field: 'draft' });
+    // Kept from an older version, it must meet the newer one as a conflict, not overwrite it.
+    setSaved((before) => ({ ...before, version: draft.base }));
+    setRestored(true);
+  }, [stored, canEdit]);
+
+  useEffect(() => {
+    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base: saved.version, text }));
+  }, [dirty, text, stored.id, saved.version]);
+
+  const edit: Edit = useCallback(
+    (field, change) => {
+      if (canEdit) dispatch({ do: 'edit', change, field });
+    },
+    [canEdit],
+  );
+
+  const save = async () => {
+    setSaving(true);
+    setProblem(undefined);
+    try {
+      const { version } = await api.saveVersion(stored.id, saved.version, text);
+      setSaved({ version, text });
+      setRestored(false);
+      localStorage.removeItem(draftKey(stored.id));
+    } catch (error) {
+      const says = error instanceof ApiError ? error.message : 'Saving failed. Your changes are kept in this browser.';
+      setProblem({ code: error instanceof ApiError ? error.code : 'unexpected', says });
+    } finally {
+      setSaving(false);
+    }
+  };
+
+  const discard = () => {
+    const read = readPreparation(saved.text);
+    if (read.ok) dispatch({ do: 'replace', doc: read.doc });
+    localStorage.removeItem(draftKey(stored.id));
+    setRestored(false);
+    setProblem(undefined);
+  };
+
+  return {
+    plan,
+    edit,
+    text,
+    dirty,
+    saving,
+    problem,
+    restored,
+    version: saved.version,
+    canUndo: state.past.length > 0,
+    canRedo: state.future.length > 0,
+    undo: () => dispatch({ do: 'undo' }),
+    redo: () => dispatch({ do: 'redo' }),
+    save,
+    discard,
+  };
+}

@@ -1,0 +1,72 @@
+'use client';
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { api, ApiError } from '@/api/client';
+
+/** A group finds its class by the join code, taps its bench and types its PIN. */
+export function GroupForm({ busy, onEnter, onProblem }: {
+  readonly busy: boolean;
+  readonly onEnter: (credentials: Readonly<Record<string, string>>) => Promise<void>;
+  readonly onProblem: (says: string | undefined) => void;
+}) {
+  const [joinCode, setJoinCode] = useState('');
+  const [door, setDoor] = useState<{ readonly name: string; readonly benches: readonly string[] } | undefined>(undefined);
+  const [bench, setBench] = useState<string | undefined>(undefined);
+  const [pin, setPin] = useState('');
+  const find = async () => {
+    onProblem(undefined);
+    try {
+      setDoor(await api.classDoor(joinCode));
+    } catch (error) {
+      onProblem(error instanceof ApiError ? error.message : 'The class could not be found.');
+    }
+  };
+  if (!door) {
+    return (
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void find();
+        }}
+      >
+        <Form.Group controlId="join-code" className="mb-3">
+          <Form.Label>Join code of the class</Form.Label>
+          <Form.Control className="big-code" autoComplete="off" autoCapitalize="characters" value={joinCode} required maxLength={6} onChange={(event) => setJoinCode(event.target.value.toUpperCase())} />
+        </Form.Group>
+        <Button type="submit" className="w-100" disabled={busy || joinCode.trim() === ''}>
+          Find the class
+        </Button>
+      </Form>
+    );
+  }
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (bench) void onEnter({ as: 'group', joinCode, bench, pin });
+      }}
+    >
+      <p className="door-class">
+        {door.name}
+        <Button variant="quiet" size="sm" onClick={() => setDoor(undefined)}>
+          Another class
+        </Button>
+      </p>
+      <div className="bench-choice" role="group" aria-label="Your bench">
+        {door.benches.map((name) => (
+          <Button key={name} variant={bench === name ? 'choice' : 'line'} aria-pressed={bench === name} onClick={() => setBench(name)}>
+            {name}
+          </Button>
+        ))}
+      </div>
+      <Form.Group controlId="bench-pin" className="mb-3">
+        <Form.Label>PIN of the bench</Form.Label>
+        <Form.Control className="big-code" type="password" inputMode="numeric" autoComplete="off" value={pin} required maxLength={12} onChange={(event) => setPin(event.target.value)} />
+      </Form.Group>
+      <Button type="submit" className="w-100" disabled={busy || !bench || pin === ''}>
+        {bench ? `Start at ${bench}` : 'Choose your bench'}
+      </Button>
+    </Form>
+  );
+}

@@ -1,0 +1,88 @@
+import { DataTypes } from 'sequelize';
+import type { ModelAttributes, QueryInterface } from 'sequelize';
+
+/** One step of the schema: exactly one DDL statement each way, since MariaDB commits DDL by itself. */
+export interface Migration {
+  readonly name: string;
+  readonly up: (schema: QueryInterface) => Promise<unknown>;
+  readonly down: (schema: QueryInterface) => Promise<unknown>;
+}
+
+const code = (length: number) => ({ type: `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`, allowNull: false });
+const id = { ...code(26), primaryKey: true };
+const reference = (table: string, allowNull = false) => ({
+  ...code(26),
+  allowNull,
+  references: { model: table, key: 'id' },
+  onDelete: 'CASCADE',
+});
+const time = (allowNull = false) => ({ type: DataTypes.DATE(3), allowNull });
+const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
+
+function table(name: string, columns: ModelAttributes, uniqueKeys: Record<string, { fields: string[] }> = {}): Migration {
+  return {
+    name: `create-${name}`,
+    up: (schema) => schema.createTable(name, columns, { charset: 'utf8mb4', uniqueKeys }),
+    down: (schema) => schema.dropTable(name),
+  };
+}
+
+/** The schema's history, oldest first. Append only. */
+export const migrations: readonly Migration[] = [
+  table('users', {
+    id,
+    name: { ...text(60), unique: true },
+    role: { type: DataTypes.ENUM('coordinator', 'demonstrator'), allowNull: false },
+    password_hash: text(255),
+  }),
+  table('preparations', {
+    id,
+    title: text(120),
+    head_version: { type: DataTypes.INTEGER, allowNull: false },
+    updated_at: time(),
+  }),
+  table(
+    'preparation_versions',
+    {
+      id,
+      preparation_id: reference('preparations'),
+      version: { type: DataTypes.INTEGER, allowNull: false },
+      document: { type: DataTypes.TEXT('medium'), allowNull: false },
+      content: code(64),
+      author_name: text(60),
+      created_at: time(),
+    },
+    { one_version: { fields: ['preparation_id', 'version'] } },
+  ),
+  table('classes', {
+    id,
+    name: text(120),
+    join_code: { ...code(6), unique: true },
+    preparation_id: reference('preparations'),
+    preparation_version: { type: DataTypes.INTEGER, allowNull: false },
+  }),
+  table(
+    'benches',
+    {
+      id,
+      class_id: reference('classes'),
+      name: text(60),
+      position: { type: DataTypes.INTEGER, allowNull: false },
+      pin_hash: text(255),
+    },
+    { one_name: { fields: ['class_id', 'name'] } },
+  ),
+  table('sessions', {
+    token_hash: { ...code(64), primaryKey: true },
+    user_id: reference('users', true),
+    bench_id: reference('benches', true),
+    created_at: time(),
+    expires_at: time(),
+    revoked_at: time(true),
+  }),
+  table('attempts', {
+    attempt_key: { type: 'VARCHAR(160) CHARACTER SET ascii COLLATE ascii_bin', primaryKey: true },
+    tries: { type: DataTypes.INTEGER, allowNull: false },
+    window_ends: time(),
+  }),
+];

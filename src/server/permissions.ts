@@ -1,0 +1,33 @@
+import 'server-only';
+import type { Role } from '@/core/people/identity';
+
+export type Visitor = Role | 'anonymous';
+
+const everyone: readonly Visitor[] = ['anonymous', 'coordinator', 'demonstrator', 'group'];
+const staff: readonly Visitor[] = ['coordinator', 'demonstrator'];
+const signedIn: readonly Visitor[] = ['coordinator', 'demonstrator', 'group'];
+
+/** Every route and who may use it. A route that is not listed is refused, and a test fails. */
+export const permissions = {
+  'PAGE /': everyone,
+  'PAGE /sign-in': everyone,
+  'PAGE /preparations': staff,
+  'PAGE /preparations/[id]': staff,
+  'PAGE /bench': ['group'],
+  'GET /api/health': everyone,
+  'POST /api/v1/session': everyone,
+  'DELETE /api/v1/session': everyone,
+  'GET /api/v1/classes/[code]': everyone,
+  'GET /api/v1/preparations': staff,
+  'POST /api/v1/preparations': ['coordinator'],
+  'POST /api/v1/preparations/[id]/versions': ['coordinator'],
+  'GET /api/v1/preparations/[id]/file': staff,
+  'GET /api/v1/structures': signedIn,
+} as const satisfies Record<string, readonly Visitor[]>;
+
+export type RouteKey = keyof typeof permissions;
+
+/** Whether a visitor may use a route. */
+export function allowed(route: RouteKey, visitor: Visitor): boolean {
+  return (permissions[route] as readonly Visitor[]).includes(visitor);
+}

@@ -1,0 +1,90 @@
+import 'server-only';
+import { createHash } from 'node:crypto';
+import { ulid } from 'ulid';
+import { AppError } from './appError';
+import { database } from './database';
+import { insert, rows, run } from './tables';
+import { largestFile, readPreparation } from '@/core/formats/readPreparation';
+import { writePreparation } from '@/core/formats/writePreparation';
+import type { Preparation } from '@/core/preparation/document';
+import type { PreparationSummary, StoredPreparation } from '@/core/preparation/stored';
+
+/** All preparations, the last changed first. */
+export async function listPreparations(): Promise<readonly PreparationSummary[]> {
+  const found = await rows<{ id: string; title: string; document: string; head_version: number; updated_at: Date }>(
+    `SELECT p.id, p.title, p.head_version, p.updated_at, v.document FROM preparations p
+     JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version ORDER BY p.updated_at DESC, p.id DESC`,
+  );
+  return found.map((row) => ({
+    id: row.id,
+    title: row.title,
+    summary: parse(row.document).summary,
+    version: row.head_version,
+    updatedAt: new Date(row.updated_at).toISOString(),
+  }));
+}
+
+/** A preparation, at its newest or at a given version. */
+export async function findPreparation(id: string, version?: number): Promise<StoredPreparation> {
+  const [row] = await rows<{ version: number; document: string }>(
+    `SELECT v.version, v.document FROM preparation_versions v JOIN preparations p ON p.id = v.preparation_id
+     WHERE p.id = :id AND v.version = COALESCE(:version, p.head_version)`,
+    { id, version: version ?? null },
+  );
+  if (!row) throw new AppError('notFound', 'There is no such preparation.');
+  return { id, version: row.version, doc: parse(row.document) };
+}
+
+/** Stores a new preparation from the text of a file. */
+export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
+  const doc = accept(text);
+  const id = ulid();
+  await database().transaction(async (transaction) => {
+    await insert('preparations', { id, title: doc.title, head_version: 1, updated_at: new Date() }, transaction);
+    await insertVersion(id, 1, doc, author, transaction);
+  });
+  return { id, version: 1, doc };
+}
+
+/**
+ * Stores the next version. Refused when somebody else stored one since `base`: their work is never overwritten.
+ *
+ * @param base version from which the text was edited
+ */
+export async function saveVersion(id: string, base: number, text: string, author: string): Promise<StoredPreparation> {
+  const doc = accept(text);
+  const version = base + 1;
+  await database().transaction(async (transaction) => {
+    const [head] = await rows<{ head_version: number }>('SELECT head_version FROM preparations WHERE id = :id FOR UPDATE', { id }, transaction);
+    if (!head) throw new AppError('notFound', 'There is no such preparation.');
+    if (head.head_version !== base) {
+      throw new AppError('stale', `Version ${head.head_version} was stored meanwhile; yours started from ${base}. Keep yours as a copy, or reload.`);
+    }
+    await run('UPDATE preparations SET title = :title, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id', { title: doc.title, version, id }, transaction);
+    await insertVersion(id, version, doc, author, transaction);
+  });
+  return { id, version, doc };
+}
+
+type Transaction = Parameters<typeof insert>[2];
+
+async function insertVersion(id: string, version: number, doc: Preparation, author: string, transaction: Transaction): Promise<void> {
+  const document = writePreparation(doc);
+  await insert(
+    'preparation_versions',
+    { id: ulid(), preparation_id: id, version, document, content: createHash('sha256').update(document).digest('hex'), author_name: author, created_at: new Date() },
+    transaction,
+  );
+}
+
+function accept(text: string): Preparation {
+  if (text.length > largestFile) throw new AppError('tooLarge', `The file is larger than ${largestFile / 1e6} MB.`);
+  const read = readPreparation(text);
+  if (!read.ok) throw new AppError('refused', 'The file was refused. Nothing was stored.', read.faults);
+  return read.doc;
+}
+
+/** Stored text went through {@link accept}; it is parsed, not judged again, so that an old version always opens. */
+function parse(document: string): Preparation {
+  return JSON.parse(document) as Preparation;
+}

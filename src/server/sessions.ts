@@ -1,0 +1,55 @@
+import 'server-only';
+import { createHash, randomBytes } from 'node:crypto';
+import { cookies } from 'next/headers';
+import { config } from './config';
+import { insert, rows, run } from './tables';
+import type { Identity, Role } from '@/core/people/identity';
+
+const cookieName = 'mozle_session';
+const hours = 12;
+
+const hash = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** Starts a session: a random token for the cookie; the database keeps its hash only. */
+export async function startSession(identity: Identity): Promise<void> {
+  const token = randomBytes(32).toString('base64url');
+  const now = Date.now();
+  await insert('sessions', {
+    token_hash: hash(token),
+    user_id: identity.role === 'group' ? null : identity.id,
+    bench_id: identity.role === 'group' ? identity.id : null,
+    created_at: new Date(now),
+    expires_at: new Date(now + hours * 3_600_000),
+    revoked_at: null,
+  });
+  (await cookies()).set(cookieName, token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: config.publicUrl.startsWith('https:'),
+    path: '/',
+    maxAge: hours * 3600,
+  });
+}
+
+/** The identity behind the cookie; its row is checked on every request, so that a revoked session ends at once. */
+export async function currentIdentity(): Promise<Identity | undefined> {
+  const token = (await cookies()).get(cookieName)?.value;
+  if (!token) return undefined;
+  const [row] = await rows<{ role: Role | null; userId: string | null; userName: string | null; benchId: string | null; benchName: string | null; classId: string | null }>(
+    `SELECT u.role, u.id AS userId, u.name AS userName, b.id AS benchId, b.name AS benchName, b.class_id AS classId
+     FROM sessions s LEFT JOIN users u ON u.id = s.user_id LEFT JOIN benches b ON b.id = s.bench_id
+     WHERE s.token_hash = :token AND s.revoked_at IS NULL AND s.expires_at > UTC_TIMESTAMP(3)`,
+    { token: hash(token) },
+  );
+  if (row?.userId && row.role && row.userName) return { role: row.role, id: row.userId, name: row.userName };
+  if (row?.benchId && row.benchName && row.classId) return { role: 'group', id: row.benchId, name: row.benchName, classId: row.classId };
+  return undefined;
+}
+
+/** Ends the session of this request. */
+export async function endSession(): Promise<void> {
+  const jar = await cookies();
+  const token = jar.get(cookieName)?.value;
+  if (token) await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: hash(token) });
+  jar.delete(cookieName);
+}
