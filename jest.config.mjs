@@ -1,8 +1,21 @@
 /** Unit tests stand beside the code; the service suite under tests/service needs DATABASE_URL (bin/test sets it). */
 const shared = {
-  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } }] },
+  transform: {
+    '^.+\\.[jt]sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
   testEnvironment: 'node',
+  // Shipped as ES modules only.
+  transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid)/)'],
 };
 export default {
   projects: [

@@ -3,15 +3,29 @@ import { run, Stop } from './system.mjs';
 
 /** Migrates the database and loads the demo scenario when asked. */
 export async function prepareDatabase(env) {
-  const { code, output } = await run('node', ['--conditions=react-server', 'node_modules/tsx/dist/cli.mjs', '--conditions=react-server', 'scripts/prepareDatabase.ts'], { env });
+  const { code, output } = await run(
+    'node',
+    [
+      '--conditions=react-server',
+      'node_modules/tsx/dist/cli.mjs',
+      '--conditions=react-server',
+      'scripts/prepareDatabase.ts',
+    ],
+    { env },
+  );
   const lines = output.trim().split('\n');
-  if (code !== 0) throw new Stop(`The database could not be prepared: ${lines.find((line) => /error/i.test(line)) ?? lines.at(-1)}`);
+  if (code !== 0)
+    throw new Stop(`The database could not be prepared: ${lines.find((line) => /error/i.test(line)) ?? lines.at(-1)}`);
   return lines.filter((line) => line.startsWith('database:'));
 }
 
 /** Starts the built app on a port and waits until it answers. */
 export async function startApp(port, env, output = 'inherit') {
-  const child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { env: { ...env, NODE_ENV: 'production' }, stdio: ['ignore', output, output], detached: true });
+  const child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    env: { ...env, NODE_ENV: 'production' },
+    stdio: ['ignore', output, output],
+    detached: true,
+  });
   const deadline = Date.now() + 30_000;
   while (Date.now() < deadline) {
     if (child.exitCode !== null) throw new Stop('The app did not start.');

@@ -1,7 +1,18 @@
 import { openSync, rmSync } from 'node:fs';
 import { prepareDatabase, startApp } from './app.mjs';
 import { startMariaDb } from './mariadb.mjs';
-import { end, ensureBuild, ensureDebianPackages, ensureNode, ensureNodeModules, ensureSpace, lock, port, say, Stop } from './system.mjs';
+import {
+  end,
+  ensureBuild,
+  ensureDebianPackages,
+  ensureNode,
+  ensureNodeModules,
+  ensureSpace,
+  lock,
+  port,
+  say,
+  Stop,
+} from './system.mjs';
 
 const folder = 'data';
 const dist = '.next';
@@ -30,17 +41,26 @@ try {
   process.on('SIGTERM', () => close(0));
   if (!process.env.DATABASE_URL) ensureDebianPackages(['mariadbd', 'mariadb']);
   await ensureNodeModules();
-  if (process.argv.includes('--fresh')) for (const name of ['mariadb', 'password', 'mariadb.log']) rmSync(`${folder}/${name}`, { recursive: true, force: true });
+  if (process.argv.includes('--fresh'))
+    for (const name of ['mariadb', 'password', 'mariadb.log'])
+      rmSync(`${folder}/${name}`, { recursive: true, force: true });
   const [ready] = await Promise.all([process.env.DATABASE_URL ? undefined : startMariaDb(folder), ensureBuild(dist)]);
   database = ready;
-  const env = { ...process.env, DATABASE_URL: process.env.DATABASE_URL ?? database.url('mozle'), MOZLE_DEMO: '1', MOZLE_DIST: dist };
+  const env = {
+    ...process.env,
+    DATABASE_URL: process.env.DATABASE_URL ?? database.url('mozle'),
+    MOZLE_DEMO: '1',
+    MOZLE_DIST: dist,
+  };
   for (const line of await prepareDatabase(env)) say(line);
   app = await startApp(at, env, openSync(`${folder}/app.log`, 'a'));
   app.once('exit', () => !closing && (say('The app stopped; its log is data/app.log.'), close(1)));
   const { demoAccounts, demoClass } = await accounts();
   say(`\nMozle is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${at}\n`);
   for (const { role, name, password } of demoAccounts) say(`  ${role.padEnd(13)} name ${name}, password ${password}`);
-  say(`  ${'group'.padEnd(13)} join code ${demoClass.joinCode}, bench ${demoClass.benches[0].name}, PIN ${demoClass.benches[0].pin}`);
+  say(
+    `  ${'group'.padEnd(13)} join code ${demoClass.joinCode}, bench ${demoClass.benches[0].name}, PIN ${demoClass.benches[0].pin}`,
+  );
   say('\nThe sign-in page offers all three by one tap. Ctrl-C stops everything; the data stay in data/.');
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);

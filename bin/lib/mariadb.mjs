@@ -24,8 +24,19 @@ export async function startMariaDb(folder, { sync = true } = {}) {
   const log = openSync(logFile, 'a');
   const server = spawn(
     'mariadbd',
-    ['--no-defaults', ...asUser(), `--datadir=${data}`, `--socket=${socket}`, `--port=${at}`, '--bind-address=127.0.0.1', '--skip-name-resolve',
-     '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci', '--skip-log-bin', ...(sync ? [] : ['--innodb-flush-log-at-trx-commit=0', '--innodb-doublewrite=0'])],
+    [
+      '--no-defaults',
+      ...asUser(),
+      `--datadir=${data}`,
+      `--socket=${socket}`,
+      `--port=${at}`,
+      '--bind-address=127.0.0.1',
+      '--skip-name-resolve',
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--skip-log-bin',
+      ...(sync ? [] : ['--innodb-flush-log-at-trx-commit=0', '--innodb-doublewrite=0']),
+    ],
     // Its own group: Ctrl-C reaches this program alone, which stops the app before the database.
     { stdio: ['ignore', log, log], detached: true },
   );
@@ -47,12 +58,21 @@ export async function startMariaDb(folder, { sync = true } = {}) {
 async function initialize(folder, data) {
   say('initializing the database');
   rmSync(data, { recursive: true, force: true });
-  const { code, output } = await run('mariadb-install-db', ['--no-defaults', ...asUser(), `--datadir=${data}`, '--auth-root-authentication-method=normal', '--skip-test-db']);
-  if (code !== 0) throw new Stop(`The database folder ${folder} could not be set up: ${output.trim().split('\n').at(-1)}`);
+  const { code, output } = await run('mariadb-install-db', [
+    '--no-defaults',
+    ...asUser(),
+    `--datadir=${data}`,
+    '--auth-root-authentication-method=normal',
+    '--skip-test-db',
+  ]);
+  if (code !== 0)
+    throw new Stop(`The database folder ${folder} could not be set up: ${output.trim().split('\n').at(-1)}`);
 }
 
 async function ready(server, socket, folder) {
-  const broken = new Stop(`The database in ${folder} does not start (its log: ${join(folder, 'mariadb.log')}). Start over with --fresh, or restore a copy.`);
+  const broken = new Stop(
+    `The database in ${folder} does not start (its log: ${join(folder, 'mariadb.log')}). Start over with --fresh, or restore a copy.`,
+  );
   const deadline = Date.now() + 60_000;
   while (Date.now() < deadline) {
     if (server.exitCode !== null || server.signalCode !== null) throw broken;
@@ -62,7 +82,8 @@ async function ready(server, socket, folder) {
   throw broken;
 }
 
-const client = (socket, sql) => run('mariadb', ['--no-defaults', '-u', process.env.MOZLE_DB_ADMIN ?? 'root', `--socket=${socket}`, '-e', sql]);
+const client = (socket, sql) =>
+  run('mariadb', ['--no-defaults', '-u', process.env.MOZLE_DB_ADMIN ?? 'root', `--socket=${socket}`, '-e', sql]);
 
 /** First start: the app's own account with a random password, for databases whose name begins with mozle. */
 async function secure(folder, socket) {

@@ -29,38 +29,58 @@ const packages = [
 
 /** Debian packages that bring these commands: installed when root, named otherwise. */
 export function ensureDebianPackages(commands) {
-  const missing = packages.filter(({ command }) => commands.includes(command) && spawnSync('which', [command]).status !== 0);
+  const missing = packages.filter(
+    ({ command }) => commands.includes(command) && spawnSync('which', [command]).status !== 0,
+  );
   if (missing.length === 0) return;
   const names = missing.map(({ name }) => name);
-  if (process.getuid?.() !== 0) throw new Stop(`Missing Debian packages. Run: sudo apt-get install --no-install-recommends ${names.join(' ')}`);
+  if (process.getuid?.() !== 0)
+    throw new Stop(`Missing Debian packages. Run: sudo apt-get install --no-install-recommends ${names.join(' ')}`);
   say(`installing ${names.join(', ')}`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   spawnSync('apt-get', ['update', '-qq'], { env });
-  const { status, stderr } = spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...names], { env });
-  if (status !== 0) throw new Stop(`apt-get could not install ${names.join(', ')}: ${String(stderr).trim().split('\n').at(-1)}`);
+  const { status, stderr } = spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...names], {
+    env,
+  });
+  if (status !== 0)
+    throw new Stop(`apt-get could not install ${names.join(', ')}: ${String(stderr).trim().split('\n').at(-1)}`);
 }
 
 /** Refuses to start on a disk that is about to fill up, before anything is half written. */
 export function ensureSpace(folder, megabytes) {
   const { bavail, bsize } = statfsSync(folder);
   const free = (bavail * bsize) / 1e6;
-  if (free < megabytes) throw new Stop(`The disk is nearly full: ${Math.round(free)} MB free here, ${megabytes} MB needed.`);
+  if (free < megabytes)
+    throw new Stop(`The disk is nearly full: ${Math.round(free)} MB free here, ${megabytes} MB needed.`);
 }
 
 /** Refuses Node versions that the packages do not run on. */
 export function ensureNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) throw new Stop(`Node 20.19 or later is needed; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new Stop(`Node 20.19 or later is needed; this is ${process.versions.node}.`);
 }
 
 /** Packages from the committed lock, skipped while neither it nor package.json has changed. */
 export async function ensureNodeModules() {
   const stamp = 'node_modules/.mozle-stamp';
-  const wanted = createHash('sha256').update(readFileSync('package.json')).update(readFileSync('package-lock.json')).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync('package.json'))
+    .update(readFileSync('package-lock.json'))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('installing packages');
   const { code, output } = await run('npm', ['install', '--no-audit', '--no-fund']);
-  if (code !== 0) throw new Stop(`npm install failed: ${output.trim().split('\n').filter((line) => /err/i.test(line)).at(0) ?? 'no reason given'}`);
+  if (code !== 0)
+    throw new Stop(
+      `npm install failed: ${
+        output
+          .trim()
+          .split('\n')
+          .filter((line) => /err/i.test(line))
+          .at(0) ?? 'no reason given'
+      }`,
+    );
   writeFileSync(stamp, wanted);
 }
 
@@ -72,13 +92,18 @@ export async function ensureBuild(dist) {
   const stamp = join(dist, 'mozle-stamp');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('building the app');
-  const { code, output } = await run('node', ['node_modules/next/dist/bin/next', 'build'], { env: { ...process.env, NODE_ENV: 'production', MOZLE_DIST: dist, NEXT_TELEMETRY_DISABLED: '1' } });
+  const { code, output } = await run('node', ['node_modules/next/dist/bin/next', 'build'], {
+    env: { ...process.env, NODE_ENV: 'production', MOZLE_DIST: dist, NEXT_TELEMETRY_DISABLED: '1' },
+  });
   if (code !== 0) throw new Stop(`The build failed:\n${output}`);
   writeFileSync(stamp, wanted);
 }
 
 function sources() {
-  const walk = (folder) => readdirSync(folder).flatMap((name) => (statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : [join(folder, name)]));
+  const walk = (folder) =>
+    readdirSync(folder).flatMap((name) =>
+      statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : [join(folder, name)],
+    );
   const built = [...walk('src'), ...walk('public')].filter((file) => !file.endsWith('.test.ts'));
   return [...built, 'package-lock.json', 'next.config.ts', 'tsconfig.build.json', 'tsconfig.json'].sort();
 }
@@ -100,7 +125,8 @@ export function lock(folder) {
   mkdirSync(folder, { recursive: true });
   const file = join(folder, 'lock');
   const holder = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
-  if (holder && holder !== process.pid && alive(holder)) throw new Stop(`${folder} is in use by process ${holder}. Stop that one first.`);
+  if (holder && holder !== process.pid && alive(holder))
+    throw new Stop(`${folder} is in use by process ${holder}. Stop that one first.`);
   writeFileSync(file, String(process.pid));
 }
 

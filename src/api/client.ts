@@ -11,21 +11,32 @@ export class ApiError extends Error {
 
 async function call<T>(method: string, path: string, body?: string): Promise<T> {
   const response = await fetch(`/api/v1${path}`, { method, ...(body === undefined ? {} : { body }) }).catch(() => {
-    throw new ApiError('offline', 'The server cannot be reached. Nothing is lost here; try again when the network is back.');
+    throw new ApiError(
+      'offline',
+      'The server cannot be reached. Nothing is lost here; try again when the network is back.',
+    );
   });
   if (response.status === 204) return undefined as T;
-  const answer = (await response.json().catch(() => undefined)) as { error?: { code: string; message: string; details?: unknown } } | undefined;
+  const answer = (await response.json().catch(() => undefined)) as
+    { error?: { code: string; message: string; details?: unknown } } | undefined;
   if (response.ok) return answer as T;
-  throw new ApiError(answer?.error?.code ?? 'unexpected', answer?.error?.message ?? `The server answered ${response.status}.`, answer?.error?.details);
+  throw new ApiError(
+    answer?.error?.code ?? 'unexpected',
+    answer?.error?.message ?? `The server answered ${response.status}.`,
+    answer?.error?.details,
+  );
 }
 
 /** The one door of the browser to /api/v1. */
 export const api = {
-  signIn: (credentials: Readonly<Record<string, string>>) => call<{ role: string; name: string }>('POST', '/session', JSON.stringify(credentials)),
+  signIn: (credentials: Readonly<Record<string, string>>) =>
+    call<{ role: string; name: string }>('POST', '/session', JSON.stringify(credentials)),
   signOut: () => call<void>('DELETE', '/session'),
-  classDoor: (code: string) => call<{ name: string; benches: readonly string[] }>('GET', `/classes/${encodeURIComponent(code)}`),
+  classDoor: (code: string) =>
+    call<{ name: string; benches: readonly string[] }>('GET', `/classes/${encodeURIComponent(code)}`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),
-  structure: (smiles: string) => call<{ svg: string; formula: string }>('GET', `/structures?smiles=${encodeURIComponent(smiles)}`),
+  structure: (smiles: string) =>
+    call<{ svg: string; formula: string }>('GET', `/structures?smiles=${encodeURIComponent(smiles)}`),
 };

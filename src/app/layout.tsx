@@ -4,7 +4,10 @@ import { ThemeScript } from '@/components/ThemeScript';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 
-export const metadata: Metadata = { title: { default: 'Mozle', template: '%s · Mozle' }, description: 'Plans for the teaching organic-chemistry lab' };
+export const metadata: Metadata = {
+  title: { default: 'Mozle', template: '%s · Mozle' },
+  description: 'Plans for the teaching organic-chemistry lab',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {

@@ -6,7 +6,13 @@ import type { Finding } from '@/core/finding/finding';
 const words = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
 
 /** One finding: severity in word and shape, the sentence, what to do. Tapping shows where it is. */
-export function FindingCard({ finding, onShow }: { readonly finding: Finding; readonly onShow?: (finding: Finding) => void }) {
+export function FindingCard({
+  finding,
+  onShow,
+}: {
+  readonly finding: Finding;
+  readonly onShow?: (finding: Finding) => void;
+}) {
   const { title, says, remedies } = renderFinding(finding);
   return (
     <article className={`finding finding-${finding.severity}`} data-rule={finding.rule}>

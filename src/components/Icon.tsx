@@ -1,4 +1,17 @@
-import { BoxArrowRight, CircleHalf, Download, ExclamationOctagon, ExclamationTriangle, InfoCircle, PencilSquare, PinAngle, PinAngleFill, PlusLg, Trash, Upload } from './icons';
+import {
+  BoxArrowRight,
+  CircleHalf,
+  Download,
+  ExclamationOctagon,
+  ExclamationTriangle,
+  InfoCircle,
+  PencilSquare,
+  PinAngle,
+  PinAngleFill,
+  PlusLg,
+  Trash,
+  Upload,
+} from './icons';
 
 const icons = {
   'box-arrow-right': BoxArrowRight,

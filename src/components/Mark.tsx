@@ -1,7 +1,7 @@
 /** The mark: bars of different reach and the plumb line that the shortest drops. */
 export function Mark({ size = 28 }: { readonly size?: number }) {
   return (
-    <svg className="mark" width={size} height={size} viewBox="0 0 32 32" aria-hidden="true">
+    <svg className="mozle-mark" width={size} height={size} viewBox="0 0 32 32" aria-hidden="true">
       <g fill="currentColor">
         <rect x="4" y="5" width="24" height="5" rx="1.5" opacity="0.4" />
         <rect x="4" y="12.500" width="13" height="5" rx="1.5" />

@@ -9,7 +9,11 @@ export function MathText({ text }: { readonly text: string }) {
     <span className="sym">
       {[...text.matchAll(piece)].map(([whole, symbol, index], i) => (
         <Fragment key={i}>
-          {symbol === undefined ? <span className="up">{whole}</span> : <span className={upright.has(symbol) ? 'up' : undefined}>{symbol}</span>}
+          {symbol === undefined ? (
+            <span className="up">{whole}</span>
+          ) : (
+            <span className={upright.has(symbol) ? 'up' : undefined}>{symbol}</span>
+          )}
           {index !== undefined && <sub>{index}</sub>}
         </Fragment>
       ))}

@@ -3,7 +3,13 @@ import { useId } from 'react';
 import Form from 'react-bootstrap/Form';
 
 /** A labelled choice. */
-export function SelectField({ label, value, options, onChange, disabled }: {
+export function SelectField({
+  label,
+  value,
+  options,
+  onChange,
+  disabled,
+}: {
   readonly label: string;
   readonly value: string;
   readonly options: readonly { readonly value: string; readonly label: string }[];
@@ -14,7 +20,13 @@ export function SelectField({ label, value, options, onChange, disabled }: {
   return (
     <Form.Group className="typed">
       <Form.Label htmlFor={id}>{label}</Form.Label>
-      <Form.Select id={id} size="sm" value={value} disabled={disabled} onChange={(event) => onChange(event.target.value)}>
+      <Form.Select
+        id={id}
+        size="sm"
+        value={value}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.value)}
+      >
         {options.map((option) => (
           <option key={option.value} value={option.value}>
             {option.label}

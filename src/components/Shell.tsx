@@ -10,7 +10,15 @@ import type { Identity } from '@/core/people/identity';
 import type { ReactNode } from 'react';
 
 /** The frame of every page after signing in: where you are, who you are, the way out. */
-export function Shell({ identity, crumb, children }: { readonly identity: Identity; readonly crumb?: string; readonly children: ReactNode }) {
+export function Shell({
+  identity,
+  crumb,
+  children,
+}: {
+  readonly identity: Identity;
+  readonly crumb?: string;
+  readonly children: ReactNode;
+}) {
   const router = useRouter();
   const leave = async () => {
     await api.signOut();

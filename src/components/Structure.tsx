@@ -4,9 +4,19 @@ import { api } from '@/api/client';
 
 /** A drawn structure from SMILES; says so when it cannot be drawn. */
 export function Structure({ smiles, name }: { readonly smiles: string; readonly name: string }) {
-  const { data, error } = useSWR(['structure', smiles], () => api.structure(smiles), { revalidateOnFocus: false, revalidateIfStale: false });
+  const { data, error } = useSWR(['structure', smiles], () => api.structure(smiles), {
+    revalidateOnFocus: false,
+    revalidateIfStale: false,
+  });
   if (error) return <span className="structure-missing">no drawing: the SMILES cannot be read</span>;
   if (!data) return <span className="structure-missing" aria-busy="true" />;
   // The drawing is made by the server's structure package from parsed atoms and bonds, never from the text itself.
-  return <span className="structure" role="img" aria-label={`Structure of ${name}`} dangerouslySetInnerHTML={{ __html: data.svg }} />;
+  return (
+    <span
+      className="structure"
+      role="img"
+      aria-label={`Structure of ${name}`}
+      dangerouslySetInnerHTML={{ __html: data.svg }}
+    />
+  );
 }

@@ -2,7 +2,9 @@ import { useId } from 'react';
 import type { PlannedVessel } from '@/core/preparation/document';
 
 // Outlines in a box of 40 × 56; the liquid is the outline cut at the level.
-const outlines: Readonly<Record<PlannedVessel['kind'], { readonly path: string; readonly bottom: number; readonly full: number }>> = {
+const outlines: Readonly<
+  Record<PlannedVessel['kind'], { readonly path: string; readonly bottom: number; readonly full: number }>
+> = {
   'reaction flask': { path: 'M16 3v15a16.500 16.500 0 1 0 8 0V3', bottom: 51, full: 18 },
   'distillation flask': { path: 'M16 3v15a16.500 16.500 0 1 0 8 0v-6l9 5', bottom: 51, full: 18 },
   'separatory funnel': { path: 'M17 3v4c-9 3-13 12-9 21l10 17v8h4v-8l10-17c4-9 0-18-9-21V3', bottom: 46, full: 8 },
@@ -11,7 +13,15 @@ const outlines: Readonly<Record<PlannedVessel['kind'], { readonly path: string; 
 };
 
 /** A vessel with the level of what it holds; level by height, a picture beside the number. */
-export function VesselDrawing({ kind, fill, label }: { readonly kind: PlannedVessel['kind']; readonly fill: number; readonly label: string }) {
+export function VesselDrawing({
+  kind,
+  fill,
+  label,
+}: {
+  readonly kind: PlannedVessel['kind'];
+  readonly fill: number;
+  readonly label: string;
+}) {
   const clip = useId();
   const { path, bottom, full } = outlines[kind];
   const level = bottom - Math.min(1.1, Math.max(0, fill)) * (bottom - full);

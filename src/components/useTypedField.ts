@@ -20,7 +20,11 @@ export interface TypedField {
  * @param read turns text into a value or a reason
  * @param commit takes a good value
  */
-export function useTypedField<T>(shown: string, read: (text: string) => FieldReading<T>, commit: (value: T) => void): TypedField {
+export function useTypedField<T>(
+  shown: string,
+  read: (text: string) => FieldReading<T>,
+  commit: (value: T) => void,
+): TypedField {
   const [draft, setDraft] = useState<{ readonly text: string; readonly over: string } | undefined>(undefined);
   const [typing, setTyping] = useState(false);
   // When the value in force changes from outside, an abandoned draft gives way to it.

@@ -17,13 +17,19 @@ export async function findClassDoor(code: string): Promise<ClassDoor> {
     { code: code.trim().toUpperCase().slice(0, 6) },
   );
   const [first] = found;
-  if (!first) throw new AppError('notFound', 'No class has this join code. It stands on the board or on the bench card.');
+  if (!first)
+    throw new AppError('notFound', 'No class has this join code. It stands on the board or on the bench card.');
   return { name: first.name, benches: found.map(({ bench }) => bench) };
 }
 
 /** A class with the version of the preparation that it uses. */
-export async function findClassPlan(classId: string): Promise<{ readonly name: string; readonly preparation: StoredPreparation }> {
-  const [row] = await rows<{ name: string; preparation_id: string; preparation_version: number }>('SELECT * FROM classes WHERE id = :id', { id: classId });
+export async function findClassPlan(
+  classId: string,
+): Promise<{ readonly name: string; readonly preparation: StoredPreparation }> {
+  const [row] = await rows<{ name: string; preparation_id: string; preparation_version: number }>(
+    'SELECT * FROM classes WHERE id = :id',
+    { id: classId },
+  );
   if (!row) throw new AppError('notFound', 'There is no such class.');
   return { name: row.name, preparation: await findPreparation(row.preparation_id, row.preparation_version) };
 }

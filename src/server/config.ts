@@ -2,10 +2,22 @@ import 'server-only';
 
 /** The only place that reads the environment. */
 export const config = {
-  databaseUrl: process.env['DATABASE_URL'] ?? '',
+  get databaseUrl() {
+    return process.env['DATABASE_URL'] ?? '';
+  },
+  /** Connections of one process. */
+  get poolSize() {
+    return Number(process.env['DATABASE_POOL'] ?? 8);
+  },
   /** Address under which people open the app; decides whether cookies need TLS. */
-  publicUrl: process.env['PUBLIC_URL'] ?? '',
-  demo: process.env['MOZLE_DEMO'] === '1',
-  logLevel: process.env['LOG_LEVEL'] ?? 'info',
-  poolSize: Number(process.env['DATABASE_POOL'] ?? 8),
-} as const;
+  get publicUrl() {
+    return process.env['PUBLIC_URL'] ?? '';
+  },
+  /** Whether the demo scenario and its one-tap sign-ins are there. */
+  get demo() {
+    return process.env['MOZLE_DEMO'] === '1';
+  },
+  get logLevel() {
+    return process.env['LOG_LEVEL'] ?? 'info';
+  },
+};

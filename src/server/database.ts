@@ -10,6 +10,8 @@ export function connect(url: string, poolSize: number): Sequelize {
     dialectModule: mariadb,
     logging: false,
     timezone: '+00:00',
+    // The default of one second gives up while a busy process is only slow.
+    dialectOptions: { connectTimeout: 10_000 },
     pool: { max: poolSize, acquire: 10_000 },
     define: { timestamps: false, underscored: true, freezeTableName: true },
   });

@@ -12,7 +12,13 @@ export async function loadDemo(): Promise<boolean> {
   const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8');
   const { id: preparation_id } = await createPreparation(text, demoAccounts[0].name);
   const class_id = ulid();
-  await insert('classes', { id: class_id, name: demoClass.name, join_code: demoClass.joinCode, preparation_id, preparation_version: 1 });
+  await insert('classes', {
+    id: class_id,
+    name: demoClass.name,
+    join_code: demoClass.joinCode,
+    preparation_id,
+    preparation_version: 1,
+  });
   for (const [position, { name, pin }] of demoClass.benches.entries()) {
     await insert('benches', { id: ulid(), class_id, name, position, pin_hash: await hash(pin) });
   }

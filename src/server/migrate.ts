@@ -10,16 +10,24 @@ const lockName = 'mozle-migrate';
 const lockSeconds = 60;
 
 /** Brings the schema of a database up to date, or all the way down. One process at a time; reports each step. */
-export async function migrate(url: string, direction: 'up' | 'down' = 'up', list: readonly Migration[] = migrations): Promise<readonly string[]> {
+export async function migrate(
+  url: string,
+  direction: 'up' | 'down' = 'up',
+  list: readonly Migration[] = migrations,
+): Promise<readonly string[]> {
   // Its own pool: the lock lives on one connection while the migrations run on another.
   const sequelize = connect(url, 2);
   try {
     return await locked(sequelize, async () => {
-      const umzug = umzugOf(sequelize, list);
-      const executed = await umzug.executed();
-      executed.forEach(({ name }, i) => {
-        if (list[i]?.name !== name) throw new Error(`the database has run "${name}" as step ${i + 1}, this version knows "${list[i]?.name ?? 'no such step'}" there`);
-      });
+      const storage = new SequelizeStorage({ sequelize, tableName: 'migrations' });
+      const umzug = umzugOf(sequelize, storage, list);
+      const executed = new Set(await storage.executed());
+      const missing = list.slice(0, executed.size).find(({ name }) => !executed.has(name));
+      if (missing)
+        throw new Error(
+          `the database has run later or unknown steps but not "${missing.name}": another version of the app made it`,
+        );
+      if (executed.size > list.length) throw new Error('the database is newer than this version of the app');
       const done = direction === 'up' ? await umzug.up() : await umzug.down({ to: 0 });
       return done.map(({ name }) => name);
     });
@@ -28,7 +36,7 @@ export async function migrate(url: string, direction: 'up' | 'down' = 'up', list
   }
 }
 
-function umzugOf(sequelize: Sequelize, list: readonly Migration[]) {
+function umzugOf(sequelize: Sequelize, storage: SequelizeStorage, list: readonly Migration[]) {
   return new Umzug({
     migrations: list.map(({ name, up, down }) => ({
       name,
@@ -36,18 +44,9 @@ function umzugOf(sequelize: Sequelize, list: readonly Migration[]) {
       down: ({ context }: { context: QueryInterface }) => down(context),
     })),
     context: sequelize.getQueryInterface(),
-    storage: new OrderedStorage({ sequelize, tableName: 'migrations' }),
+    storage,
     logger: undefined,
   });
-}
-
-// The stock storage lists names alphabetically; the order of the list is what counts here.
-class OrderedStorage extends SequelizeStorage {
-  override async executed(...args: Parameters<SequelizeStorage['executed']>): Promise<string[]> {
-    const done = new Set(await super.executed(...args));
-    const known = migrations.map(({ name }) => name).filter((name) => done.has(name));
-    return [...known, ...[...done].filter((name) => !known.includes(name))];
-  }
 }
 
 async function locked<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<T> {
@@ -61,7 +60,11 @@ async function locked<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<
     try {
       return await work();
     } finally {
-      await sequelize.query('SELECT RELEASE_LOCK(?)', { replacements: [lockName], type: QueryTypes.SELECT, transaction });
+      await sequelize.query('SELECT RELEASE_LOCK(?)', {
+        replacements: [lockName],
+        type: QueryTypes.SELECT,
+        transaction,
+      });
     }
   });
 }

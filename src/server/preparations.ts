@@ -55,12 +55,23 @@ export async function saveVersion(id: string, base: number, text: string, author
   const doc = accept(text);
   const version = base + 1;
   await database().transaction(async (transaction) => {
-    const [head] = await rows<{ head_version: number }>('SELECT head_version FROM preparations WHERE id = :id FOR UPDATE', { id }, transaction);
+    const [head] = await rows<{ head_version: number }>(
+      'SELECT head_version FROM preparations WHERE id = :id FOR UPDATE',
+      { id },
+      transaction,
+    );
     if (!head) throw new AppError('notFound', 'There is no such preparation.');
     if (head.head_version !== base) {
-      throw new AppError('stale', `Version ${head.head_version} was stored meanwhile; yours started from ${base}. Keep yours as a copy, or reload.`);
+      throw new AppError(
+        'stale',
+        `Version ${head.head_version} was stored meanwhile; yours started from ${base}. Keep yours as a copy, or reload.`,
+      );
     }
-    await run('UPDATE preparations SET title = :title, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id', { title: doc.title, version, id }, transaction);
+    await run(
+      'UPDATE preparations SET title = :title, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id',
+      { title: doc.title, version, id },
+      transaction,
+    );
     await insertVersion(id, version, doc, author, transaction);
   });
   return { id, version, doc };
@@ -68,11 +79,25 @@ export async function saveVersion(id: string, base: number, text: string, author
 
 type Transaction = Parameters<typeof insert>[2];
 
-async function insertVersion(id: string, version: number, doc: Preparation, author: string, transaction: Transaction): Promise<void> {
+async function insertVersion(
+  id: string,
+  version: number,
+  doc: Preparation,
+  author: string,
+  transaction: Transaction,
+): Promise<void> {
   const document = writePreparation(doc);
   await insert(
     'preparation_versions',
-    { id: ulid(), preparation_id: id, version, document, content: createHash('sha256').update(document).digest('hex'), author_name: author, created_at: new Date() },
+    {
+      id: ulid(),
+      preparation_id: id,
+      version,
+      document,
+      content: createHash('sha256').update(document).digest('hex'),
+      author_name: author,
+      created_at: new Date(),
+    },
     transaction,
   );
 }

@@ -31,22 +31,40 @@ export function route<P = Record<string, never>>(route: RouteKey, handler: Handl
   };
 }
 
-async function answer<P>(route: RouteKey, request: Request, params: Promise<P>, handler: Handler<P>): Promise<Response> {
+async function answer<P>(
+  route: RouteKey,
+  request: Request,
+  params: Promise<P>,
+  handler: Handler<P>,
+): Promise<Response> {
   try {
     if (request.method !== 'GET') checkOrigin(request);
     const identity = route === 'GET /api/health' ? undefined : await currentIdentity();
     if (!allowed(route, identity?.role ?? 'anonymous')) {
-      throw identity ? new AppError('forbidden', 'This is not open to your role.') : new AppError('notSignedIn', 'Sign in first.');
+      throw identity
+        ? new AppError('forbidden', 'This is not open to your role.')
+        : new AppError('notSignedIn', 'Sign in first.');
     }
     return await handler({ request, params: await params, identity });
   } catch (error) {
     if (error instanceof AppError) {
       const { code, message, details } = error;
-      return Response.json({ error: { code, message, ...(details === undefined ? {} : { details }) } }, { status: errorStatus[code] });
+      return Response.json(
+        { error: { code, message, ...(details === undefined ? {} : { details }) } },
+        { status: errorStatus[code] },
+      );
     }
     const reference = ulid();
     log.error({ err: error, route, reference }, 'unexpected');
-    return Response.json({ error: { code: 'unexpected', message: `Something went wrong here. Nothing was stored. Reference ${reference}.` } }, { status: 500 });
+    return Response.json(
+      {
+        error: {
+          code: 'unexpected',
+          message: `Something went wrong here. Nothing was stored. Reference ${reference}.`,
+        },
+      },
+      { status: 500 },
+    );
   }
 }
 

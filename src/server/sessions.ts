@@ -35,14 +35,22 @@ export async function startSession(identity: Identity): Promise<void> {
 export async function currentIdentity(): Promise<Identity | undefined> {
   const token = (await cookies()).get(cookieName)?.value;
   if (!token) return undefined;
-  const [row] = await rows<{ role: Role | null; userId: string | null; userName: string | null; benchId: string | null; benchName: string | null; classId: string | null }>(
+  const [row] = await rows<{
+    role: Role | null;
+    userId: string | null;
+    userName: string | null;
+    benchId: string | null;
+    benchName: string | null;
+    classId: string | null;
+  }>(
     `SELECT u.role, u.id AS userId, u.name AS userName, b.id AS benchId, b.name AS benchName, b.class_id AS classId
      FROM sessions s LEFT JOIN users u ON u.id = s.user_id LEFT JOIN benches b ON b.id = s.bench_id
      WHERE s.token_hash = :token AND s.revoked_at IS NULL AND s.expires_at > UTC_TIMESTAMP(3)`,
     { token: hash(token) },
   );
   if (row?.userId && row.role && row.userName) return { role: row.role, id: row.userId, name: row.userName };
-  if (row?.benchId && row.benchName && row.classId) return { role: 'group', id: row.benchId, name: row.benchName, classId: row.classId };
+  if (row?.benchId && row.benchName && row.classId)
+    return { role: 'group', id: row.benchId, name: row.benchName, classId: row.classId };
   return undefined;
 }
 
@@ -50,6 +58,7 @@ export async function currentIdentity(): Promise<Identity | undefined> {
 export async function endSession(): Promise<void> {
   const jar = await cookies();
   const token = jar.get(cookieName)?.value;
-  if (token) await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: hash(token) });
+  if (token)
+    await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: hash(token) });
   jar.delete(cookieName);
 }

@@ -33,7 +33,10 @@ async function identify(credentials: Credentials): Promise<Identity> {
 }
 
 async function identifyStaff(name: string, password: string): Promise<Identity> {
-  const [user] = await rows<{ id: string; name: string; role: Role; password_hash: string }>('SELECT * FROM users WHERE name = :name', { name });
+  const [user] = await rows<{ id: string; name: string; role: Role; password_hash: string }>(
+    'SELECT * FROM users WHERE name = :name',
+    { name },
+  );
   await checkSecret(`user:${keyPart(name)}`, user?.password_hash, password, 'The name or the password is wrong.');
   return { role: user!.role, id: user!.id, name: user!.name };
 }
@@ -44,7 +47,12 @@ async function identifyGroup(joinCode: string, bench: string, pin: string): Prom
     'SELECT b.* FROM benches b JOIN classes c ON c.id = b.class_id WHERE c.join_code = :code AND b.name = :bench',
     { code, bench },
   );
-  await checkSecret(`join:${keyPart(code)}:${keyPart(bench)}`, row?.pin_hash, pin, 'The join code, the bench or the PIN is wrong.');
+  await checkSecret(
+    `join:${keyPart(code)}:${keyPart(bench)}`,
+    row?.pin_hash,
+    pin,
+    'The join code, the bench or the PIN is wrong.',
+  );
   return { role: 'group', id: row!.id, name: row!.name, classId: row!.class_id };
 }
 

@@ -18,7 +18,14 @@ export function drawStructure(smiles: string): DrawnStructure | undefined {
   try {
     const molecule = Molecule.fromSmiles(smiles);
     const svg = molecule
-      .toSVG(320, 220, undefined, { autoCrop: true, autoCropMargin: 6, suppressChiralText: true, suppressESR: true, suppressCIPParity: true, noStereoProblem: true })
+      .toSVG(320, 220, undefined, {
+        autoCrop: true,
+        autoCropMargin: 6,
+        suppressChiralText: true,
+        suppressESR: true,
+        suppressCIPParity: true,
+        noStereoProblem: true,
+      })
       .replace(/rgb\(\d+,\s*\d+,\s*\d+\)|#[0-9a-fA-F]{3,6}\b|\bblack\b/g, 'currentColor')
       .replace(/ id="[^"]*"/g, '')
       .replace(/<style>[\s\S]*?<\/style>/g, '');

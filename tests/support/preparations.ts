@@ -26,10 +26,19 @@ export interface Species {
 }
 
 /** The smallest document around some reactants `a`, `b`, … and a product `p`. */
-export function smallPreparation(reactants: readonly Species[], product: { formula: string; coefficient: number; density?: string }): Preparation {
+export function smallPreparation(
+  reactants: readonly Species[],
+  product: { formula: string; coefficient: number; density?: string },
+): Preparation {
   const name = (i: number) => String.fromCharCode(97 + i);
-  const density = (digits: string | undefined) => (digits === undefined ? {} : { density: { digits, source: 'made up', check: 'from memory' as const } });
-  const substances: Substance[] = reactants.map(({ formula, density: digits }, i) => ({ id: name(i), name: `Substance ${name(i)}`, formula, ...density(digits) }));
+  const density = (digits: string | undefined) =>
+    digits === undefined ? {} : { density: { digits, source: 'made up', check: 'from memory' as const } };
+  const substances: Substance[] = reactants.map(({ formula, density: digits }, i) => ({
+    id: name(i),
+    name: `Substance ${name(i)}`,
+    formula,
+    ...density(digits),
+  }));
   const lines: ChargeLine[] = reactants.map(({ entered, strength, density: digits }, i) => ({
     id: name(i),
     substance: name(i),

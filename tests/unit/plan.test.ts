@@ -40,7 +40,10 @@ test('each pin holds what it says, and the rest follows in proportion', () => {
   const wanted = pinned(doc, { at: 'product', digits: '4.00', unit: 'g', percent: '80' });
   expect((wanted.exact.product?.mass?.q.value ?? NaN) * 0.8).toBeCloseTo(4, 9);
   const vessel = pinned(doc, { at: 'vessel', vessel: 'flask', digits: '50', percent: '50' });
-  const exactVolume = ['aniline', 'anhydride', 'acid'].reduce((sum, id) => sum + (target(vessel, id)?.exact.q.value ?? NaN), 0);
+  const exactVolume = ['aniline', 'anhydride', 'acid'].reduce(
+    (sum, id) => sum + (target(vessel, id)?.exact.q.value ?? NaN),
+    0,
+  );
   expect(exactVolume).toBeCloseTo(25, 9);
   const forClass = pinned(doc, { at: 'line', line: 'aniline', digits: '22.0', unit: 'mL', over: 'class' });
   // 22.0 mL over 8 benches and a tenth spare is 2.50 mL each.
@@ -64,15 +67,27 @@ test('rounding is shown, not hidden: target on the device, exact beside it, effe
   const aniline = target(plan, 'aniline');
   expect(aniline?.rounded.q.value).toBeCloseTo(2.25, 9);
   expect(aniline?.exact.q.value).toBeCloseTo(2.2474, 3);
-  expect(plan.roundingEffect?.q.value).toBeCloseTo((aniline?.rounded.q.value ?? NaN) / (aniline?.exact.q.value ?? NaN) - 1, 9);
+  expect(plan.roundingEffect?.q.value).toBeCloseTo(
+    (aniline?.rounded.q.value ?? NaN) / (aniline?.exact.q.value ?? NaN) - 1,
+    9,
+  );
   expect(rulesOf(plan)).toContain('rounding.yield');
 });
 
 const line = (id: string, digits: string, unit: string): Pin => ({ at: 'line', line: id, digits, unit, over: 'bench' });
 const acetone = (digits: string) => withLine(dienone(), 'acetone', { entered: { by: 'volume', digits, unit: 'mL' } });
-const noDensity = (doc: Preparation, id: string): Preparation => ({ ...doc, substances: doc.substances.map(({ density, ...rest }) => (rest.id === id || !density ? rest : { ...rest, density })) });
-const formula = (doc: Preparation, id: string, text: string): Preparation => ({ ...doc, substances: doc.substances.map((one) => (one.id === id ? { ...one, formula: text } : one)) });
-const terms = (doc: Preparation, change: (terms: Preparation['equation']['terms']) => Preparation['equation']['terms']): Preparation => ({ ...doc, equation: { ...doc.equation, terms: change(doc.equation.terms) } });
+const noDensity = (doc: Preparation, id: string): Preparation => ({
+  ...doc,
+  substances: doc.substances.map(({ density, ...rest }) => (rest.id === id || !density ? rest : { ...rest, density })),
+});
+const formula = (doc: Preparation, id: string, text: string): Preparation => ({
+  ...doc,
+  substances: doc.substances.map((one) => (one.id === id ? { ...one, formula: text } : one)),
+});
+const terms = (
+  doc: Preparation,
+  change: (terms: Preparation['equation']['terms']) => Preparation['equation']['terms'],
+): Preparation => ({ ...doc, equation: { ...doc.equation, terms: change(doc.equation.terms) } });
 
 // Every rule of the plan, with the smallest change of a good document that calls it.
 test.each<[string, () => Preparation]>([
@@ -83,13 +98,35 @@ test.each<[string, () => Preparation]>([
   ['equation.uncharged', () => withLine(acetanilide(), 'anhydride', { role: 'solvent' })],
   ['line.badReference', () => withLine(acetanilide(), 'acid', { entered: { by: 'perMass', digits: '2', of: 'aids' } })],
   ['line.notInEquation', () => withLine(acetanilide(), 'acid', { role: 'reactant' })],
-  ['line.noFormula', () => ({ ...acetanilide(), substances: acetanilide().substances.map(({ formula: text, ...rest }) => (rest.id === 'aniline' || text === undefined ? rest : { ...rest, formula: text })) })],
+  [
+    'line.noFormula',
+    () => ({
+      ...acetanilide(),
+      substances: acetanilide().substances.map(({ formula: text, ...rest }) =>
+        rest.id === 'aniline' || text === undefined ? rest : { ...rest, formula: text },
+      ),
+    }),
+  ],
   ['line.noDensity', () => noDensity(acetanilide(), 'aniline')],
-  ['excess.noReason', () => ({ ...acetanilide(), lines: acetanilide().lines.map(({ excessReason: _, ...rest }) => rest) })],
+  [
+    'excess.noReason',
+    () => ({ ...acetanilide(), lines: acetanilide().lines.map(({ excessReason: _, ...rest }) => rest) }),
+  ],
   ['catalyst.large', dienone],
   ['limiting.changed', () => acetone('0.60')],
   ['limiting.margin', () => acetone('0.74')],
-  ['limiting.tie', () => smallPreparation([0, 1].map(() => ({ formula: 'C2H6O', coefficient: 1, entered: { by: 'amount', digits: '5.0', unit: 'mmol' } as const })), { formula: 'C4H10O', coefficient: 1 })],
+  [
+    'limiting.tie',
+    () =>
+      smallPreparation(
+        [0, 1].map(() => ({
+          formula: 'C2H6O',
+          coefficient: 1,
+          entered: { by: 'amount', digits: '5.0', unit: 'mmol' } as const,
+        })),
+        { formula: 'C4H10O', coefficient: 1 },
+      ),
+  ],
   ['rounding.flip', () => ({ ...acetone('0.7240'), pin: line('benzaldehyde', '1.50', 'mL') })],
   ['rounding.yield', () => ({ ...acetanilide(), pin: line('anhydride', '2.33', 'mL') })],
   ['measure.note', acetanilide],
@@ -100,7 +137,13 @@ test.each<[string, () => Preparation]>([
   ['pin.cannot', () => ({ ...acetanilide(), pin: line('aids', '2', 'g') })],
   ['scale.up', () => ({ ...acetanilide(), pin: { at: 'factor', digits: '3.5' } })],
   ['scale.exotherm', () => ({ ...acetanilide(), pin: { at: 'factor', digits: '1.5' } })],
-  ['scale.time', () => withLine({ ...acetanilide(), pin: { at: 'factor', digits: '1.5' } }, 'anhydride', { addition: { minutes: 3, exothermic: false } })],
+  [
+    'scale.time',
+    () =>
+      withLine({ ...acetanilide(), pin: { at: 'factor', digits: '1.5' } }, 'anhydride', {
+        addition: { minutes: 3, exothermic: false },
+      }),
+  ],
   ['scale.losses', () => ({ ...acetanilide(), pin: { at: 'factor', digits: '0.4' } })],
   ['scale.fixed', () => ({ ...acetanilide(), pin: { at: 'factor', digits: '0.4' } })],
   ['vessel.over', () => ({ ...acetanilide(), pin: { at: 'factor', digits: '3.1' } })],
@@ -112,17 +155,23 @@ test.each<[string, () => Preparation]>([
   expect(rulesOf(plan)).toContain(rule);
   for (const finding of plan.findings) {
     const { says, remedies } = renderFinding(finding);
-    expect([finding.rule, ...[says, ...remedies].filter((text) => /[{}]|NaN|undefined/.test(text))]).toEqual([finding.rule]);
+    expect([finding.rule, ...[says, ...remedies].filter((text) => /[{}]|NaN|undefined/.test(text))]).toEqual([
+      finding.rule,
+    ]);
   }
 });
 
 test('an addition takes s^⅓ longer at the least: eight times the scale, twice the time', () => {
   const plan = pinned(acetanilide(), { at: 'factor', digits: '8' });
-  expect(plan.findings.find(({ rule }) => rule === 'scale.exotherm')?.args['time']).toMatchObject({ q: { value: 360 } });
+  expect(plan.findings.find(({ rule }) => rule === 'scale.exotherm')?.args['time']).toMatchObject({
+    q: { value: 360 },
+  });
 });
 
 test('the gravest finding stands first', () => {
-  const order = computePlan({ ...acetanilide(), pin: { at: 'factor', digits: '4' } }).findings.map(({ severity }) => ['stop', 'caution', 'note'].indexOf(severity));
+  const order = computePlan({ ...acetanilide(), pin: { at: 'factor', digits: '4' } }).findings.map(({ severity }) =>
+    ['stop', 'caution', 'note'].indexOf(severity),
+  );
   expect(order).toEqual([...order].sort());
   expect(order[0]).toBe(0);
 });

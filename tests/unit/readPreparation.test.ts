@@ -28,14 +28,34 @@ test.each<[string, (text: string) => string, string, string]>([
   ['a number instead of digits', (t) => t.replace('"2.50"', '2.5'), '"digits": 2.5', 'text in quotes'],
   ['a negative amount', (t) => t.replace('"2.50"', '"-2.50"'), '"-2.50"', 'positive decimal numeral'],
   ['zero', (t) => t.replace('"2.50"', '"0.00"'), '"0.00"', 'more than zero'],
-  ['a unit of another kind', (t) => t.replace('"digits": "2.50",\n        "unit": "mL"', '"digits": "2.50",\n        "unit": "g"'), '"digits": "2.50"', 'unit of volume'],
+  [
+    'a unit of another kind',
+    (t) => t.replace('"digits": "2.50",\n        "unit": "mL"', '"digits": "2.50",\n        "unit": "g"'),
+    '"digits": "2.50"',
+    'unit of volume',
+  ],
   ['an unknown role', (t) => t.replace('"role": "quench"', '"role": "quencher"'), '"quencher"', 'must be one of'],
   ['a key too many', (t) => t.replace('"benches": 8', '"benches": 8,\n  "colour": "red"'), '{', 'colour'],
   ['a key twice', (t) => t.replace('"benches": 8', '"benches": 8,\n  "benches": 9'), '"benches": 9', 'stands twice'],
   ['a missing title', (t) => t.replace('"title": "Acetanilide",', ''), '{', 'is missing'],
-  ['an unknown way of entering', (t) => t.replace('"by": "words"', '"by": "magic"'), '"role": "aid"', 'no variant "magic"'],
-  ['a substance that is not there', (t) => t.replace('"substance": "charcoal"', '"substance": "soot"'), '"substance": "soot"', 'no substance "soot"'],
-  ['an id used twice', (t) => t.replace('"id": "quench"', '"id": "acid"'), '"id": "acid",\n      "substance": "ice-water"', 'used twice'],
+  [
+    'an unknown way of entering',
+    (t) => t.replace('"by": "words"', '"by": "magic"'),
+    '"role": "aid"',
+    'no variant "magic"',
+  ],
+  [
+    'a substance that is not there',
+    (t) => t.replace('"substance": "charcoal"', '"substance": "soot"'),
+    '"substance": "soot"',
+    'no substance "soot"',
+  ],
+  [
+    'an id used twice',
+    (t) => t.replace('"id": "quench"', '"id": "acid"'),
+    '"id": "acid",\n      "substance": "ice-water"',
+    'used twice',
+  ],
   ['a later format', (t) => t.replace('"formatVersion": 1', '"formatVersion": 2'), '"formatVersion": 2', 'must be 1'],
   ['a prototype key', (t) => t.replace('"benches": 8', '"benches": 8,\n  "__proto__": {"x": 1}'), '{', '__proto__'],
   ['nesting without end', () => '['.repeat(100_000), '[', 'levels deep'],
@@ -52,22 +72,56 @@ test.each<[string, (text: string) => string, string, string]>([
 });
 
 test('random text, and random damage to a good file, is refused in words or read, never an exception', () => {
-  fc.assert(fc.property(fc.oneof(fc.string({ unit: 'binary' }), fc.json()), (text) => readPreparation(text).ok === false), { numRuns: 500 });
+  fc.assert(
+    fc.property(fc.oneof(fc.string({ unit: 'binary' }), fc.json()), (text) => readPreparation(text).ok === false),
+    { numRuns: 500 },
+  );
   const good = acetanilideText();
   fc.assert(
     fc.property(fc.nat(good.length - 1), fc.integer({ min: 1, max: 30 }), fc.string(), (at, length, junk) => {
       const read = readPreparation(good.slice(0, at) + junk + good.slice(at + length));
-      return read.ok ? computePlan(read.doc).lines.length > 0 : read.faults.every(({ line, reason }) => line > 0 && reason.length > 0);
+      return read.ok
+        ? computePlan(read.doc).lines.length > 0
+        : read.faults.every(({ line, reason }) => line > 0 && reason.length > 0);
     }),
     { numRuns: 500 },
   );
 });
 
 test('the published schema and the reader accept and refuse the same shapes', () => {
-  const validate = new Ajv({ strict: false, allErrors: false }).compile(JSON.parse(readFileSync('docs/schemas/preparation.v1.schema.json', 'utf8')) as object);
+  const validate = new Ajv({ strict: false, allErrors: false }).compile(
+    JSON.parse(readFileSync('docs/schemas/preparation.v1.schema.json', 'utf8')) as object,
+  );
   const leaves = (value: unknown, path: readonly (string | number)[] = []): (readonly (string | number)[])[] =>
-    value !== null && typeof value === 'object' ? [path, ...Object.entries(value).flatMap(([key, item]) => leaves(item, [...path, Array.isArray(value) ? Number(key) : key]))] : [path];
-  const junk = fc.constantFrom<unknown>(undefined, null, 0, -1, 1, 3.5, 1e9, '', '0', '5', '101', 'g', 'mL', 'mass', 'line', 'aniline', [], {}, true);
+    value !== null && typeof value === 'object'
+      ? [
+          path,
+          ...Object.entries(value).flatMap(([key, item]) =>
+            leaves(item, [...path, Array.isArray(value) ? Number(key) : key]),
+          ),
+        ]
+      : [path];
+  const junk = fc.constantFrom<unknown>(
+    undefined,
+    null,
+    0,
+    -1,
+    1,
+    3.5,
+    1e9,
+    '',
+    '0',
+    '5',
+    '101',
+    'g',
+    'mL',
+    'mass',
+    'line',
+    'aniline',
+    [],
+    {},
+    true,
+  );
   const docs = [acetanilide(), dienone()];
   expect(docs.map((doc) => validate(doc))).toEqual([true, true]);
   fc.assert(
@@ -75,7 +129,9 @@ test('the published schema and the reader accept and refuse the same shapes', ()
       const paths = leaves(doc).slice(1);
       const path = paths[pick % paths.length] as readonly (string | number)[];
       const copy = structuredClone(doc) as unknown as Record<string | number, unknown>;
-      const holder = path.slice(0, -1).reduce<Record<string | number, unknown>>((at, key) => at[key] as Record<string | number, unknown>, copy);
+      const holder = path
+        .slice(0, -1)
+        .reduce<Record<string | number, unknown>>((at, key) => at[key] as Record<string | number, unknown>, copy);
       const last = path.at(-1) as string | number;
       if (value === undefined && Array.isArray(holder)) return;
       if (value === undefined) delete holder[last];

@@ -52,7 +52,7 @@ test('pyrrole, by hand: 1.76 mL dione against 1.44 mL aniline is 15.0 to 15.8 mm
     ),
   );
   expect(limiting(plan)).toBe('a');
-  expect(line(plan, 'a').total.amount?.q.value).toBeCloseTo(0.0150, 4);
+  expect(line(plan, 'a').total.amount?.q.value).toBeCloseTo(0.015, 4);
   expect(line(plan, 'b').total.amount?.q.value).toBeCloseTo(0.0158, 4);
   expect(line(plan, 'b').flip?.volume?.q.value).toBeCloseTo(0.07, 2);
   expect(grams(plan)).toBeCloseTo(2.57, 2);
@@ -64,7 +64,12 @@ test('hypochlorite oxidation, by hand: 57.5 mL of 1.50 M is 1.15 equiv; aged to 
       smallPreparation(
         [
           { formula: 'C7H14O', coefficient: 1, entered: { by: 'mass', digits: '8.56', unit: 'g' } },
-          { formula: 'NaOCl', coefficient: 1, entered: { by: 'volume', digits: '57.5', unit: 'mL' }, strength: { by: 'molarity', digits: strength } },
+          {
+            formula: 'NaOCl',
+            coefficient: 1,
+            entered: { by: 'volume', digits: '57.5', unit: 'mL' },
+            strength: { by: 'molarity', digits: strength },
+          },
         ],
         { formula: 'C7H12O', coefficient: 1 },
       ),
@@ -78,15 +83,39 @@ test('hypochlorite oxidation, by hand: 57.5 mL of 1.50 M is 1.15 equiv; aged to 
 });
 
 test('the bottle counts: a hydrate weighs its water, an assay its impurity, a base with two hydroxides delivers two', () => {
-  const anhydrous = computePlan(smallPreparation([{ formula: 'CuSO4', coefficient: 1, entered: { by: 'mass', digits: '15.961', unit: 'g' } }], { formula: 'CuO', coefficient: 1 }));
-  const hydrate = computePlan(smallPreparation([{ formula: 'CuSO4·5H2O', coefficient: 1, entered: { by: 'mass', digits: '24.968', unit: 'g' } }], { formula: 'CuO', coefficient: 1 }));
+  const anhydrous = computePlan(
+    smallPreparation([{ formula: 'CuSO4', coefficient: 1, entered: { by: 'mass', digits: '15.961', unit: 'g' } }], {
+      formula: 'CuO',
+      coefficient: 1,
+    }),
+  );
+  const hydrate = computePlan(
+    smallPreparation(
+      [{ formula: 'CuSO4·5H2O', coefficient: 1, entered: { by: 'mass', digits: '24.968', unit: 'g' } }],
+      { formula: 'CuO', coefficient: 1 },
+    ),
+  );
   expect(grams(hydrate)).toBeCloseTo(grams(anhydrous), 3);
   const assay = computePlan(
-    smallPreparation([{ formula: 'HCl', coefficient: 1, entered: { by: 'volume', digits: '10.0', unit: 'mL' }, density: '1.18', strength: { by: 'massFraction', digits: '37' } }], { formula: 'NaCl', coefficient: 1 }),
+    smallPreparation(
+      [
+        {
+          formula: 'HCl',
+          coefficient: 1,
+          entered: { by: 'volume', digits: '10.0', unit: 'mL' },
+          density: '1.18',
+          strength: { by: 'massFraction', digits: '37' },
+        },
+      ],
+      { formula: 'NaCl', coefficient: 1 },
+    ),
   );
   // c = 10·(% w/w)·ρ/M for this acid, 11.97 mol/L.
   expect((line(assay, 'a').total.amount?.q.value ?? NaN) / 0.01).toBeCloseTo((10 * 37 * 1.18) / 36.46, 2);
-  const base = smallPreparation([{ formula: 'Ca(OH)2', coefficient: 2, entered: mmol('5.0') }], { formula: 'H2O', coefficient: 2 });
+  const base = smallPreparation([{ formula: 'Ca(OH)2', coefficient: 2, entered: mmol('5.0') }], {
+    formula: 'H2O',
+    coefficient: 2,
+  });
   const two = { ...base, lines: base.lines.map((one) => ({ ...one, delivers: { substance: 'a', count: 2 } })) };
   expect(computePlan(two).charge.extents?.limiting.extent.q.value).toBeCloseTo(0.005, 12);
 });
@@ -95,8 +124,15 @@ test('the bottle counts: a hydrate weighs its water, an assay its impurity, a ba
 const reactant = fc.record({ n: fc.integer({ min: 1, max: 10 ** 9 }), ν: fc.integer({ min: 1, max: 9 }) });
 const several = fc.array(reactant, { minLength: 1, maxLength: 6 });
 const digitsOf = (nmol: number) => (nmol / 1e6).toFixed(6);
-const build = (reactants: readonly { n: number; ν: number }[], νp = 1, way: (n: number) => Species['entered'] = (n) => mmol(digitsOf(n))): Preparation =>
-  smallPreparation(reactants.map(({ n, ν }) => ({ formula: 'C6H7N', coefficient: ν, entered: way(n), density: '1.022' })), { formula: 'C8H9NO', coefficient: νp, density: '1.1' });
+const build = (
+  reactants: readonly { n: number; ν: number }[],
+  νp = 1,
+  way: (n: number) => Species['entered'] = (n) => mmol(digitsOf(n)),
+): Preparation =>
+  smallPreparation(
+    reactants.map(({ n, ν }) => ({ formula: 'C6H7N', coefficient: ν, entered: way(n), density: '1.022' })),
+    { formula: 'C8H9NO', coefficient: νp, density: '1.1' },
+  );
 
 test('limiting reagent and yield agree with exact rationals', () => {
   fc.assert(
@@ -150,10 +186,18 @@ test('doubling all coefficients halves the extent and leaves limiting reagent an
   fc.assert(
     fc.property(several, (reactants) => {
       const once = computePlan(build(reactants));
-      const twice = computePlan(build(reactants.map(({ n, ν }) => ({ n, ν: 2 * ν })), 2));
+      const twice = computePlan(
+        build(
+          reactants.map(({ n, ν }) => ({ n, ν: 2 * ν })),
+          2,
+        ),
+      );
       expect(limiting(twice)).toBe(limiting(once));
       close(grams(twice), grams(once));
-      close((twice.charge.extents?.limiting.extent.q.value ?? NaN) * 2, once.charge.extents?.limiting.extent.q.value ?? NaN);
+      close(
+        (twice.charge.extents?.limiting.extent.q.value ?? NaN) * 2,
+        once.charge.extents?.limiting.extent.q.value ?? NaN,
+      );
     }),
   );
 });
@@ -166,7 +210,10 @@ test('scaling by k scales the yield by k, and 1/k brings it back', () => {
       close(grams(up), k * grams(once));
       expect(limiting(up)).toBe(limiting(once));
       const scaledUp = build(reactants.map(({ n, ν }) => ({ n: n * k, ν })));
-      const back = computePlan({ ...scaledUp, pin: { at: 'line', line: 'a', ...mmol(digitsOf(reactants[0]?.n ?? 0)), over: 'bench' } });
+      const back = computePlan({
+        ...scaledUp,
+        pin: { at: 'line', line: 'a', ...mmol(digitsOf(reactants[0]?.n ?? 0)), over: 'bench' },
+      });
       close(grams(back), grams(once));
     }),
   );

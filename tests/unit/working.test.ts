@@ -9,12 +9,26 @@ import type { Worked } from '@/core/quantity/worked';
 
 // Every working that the product can show is evaluated anew from the printed expression, in SI units, and must give the
 // number it claims: a wrong formula text, a wrong input or a forgotten factor of 1000 would not survive.
-const si: Readonly<Record<Dim, number>> = { mass: 1e-3, volume: 1e-6, amount: 1, temperature: 1, time: 1, density: 1e3, concentration: 1e3, molarMass: 1e-3, volumePerMass: 1e-3, fraction: 1, number: 1 };
+const si: Readonly<Record<Dim, number>> = {
+  mass: 1e-3,
+  volume: 1e-6,
+  amount: 1,
+  temperature: 1,
+  time: 1,
+  density: 1e3,
+  concentration: 1e3,
+  molarMass: 1e-3,
+  volumePerMass: 1e-3,
+  fraction: 1,
+  number: 1,
+};
 
 function evaluate(worked: Worked): number {
   const names = Object.keys(worked.inputs);
   const source = expressionOf(worked).replace(/·/g, '*').replace(/−/g, '-').replace(/\^/g, '**');
-  const values = names.map((name) => (worked.inputs[name]?.q.value ?? NaN) * si[worked.inputs[name]?.q.dim ?? 'number']);
+  const values = names.map(
+    (name) => (worked.inputs[name]?.q.value ?? NaN) * si[worked.inputs[name]?.q.dim ?? 'number'],
+  );
   const round = (x: number, d: number) => {
     const scale = si[worked.q.dim];
     return Number(roundToStep(x / scale, (d / scale).toFixed(4))) * scale;
@@ -42,16 +56,39 @@ const pins: readonly Pin[] = [
 const odd = (): Preparation => {
   const doc = smallPreparation(
     [
-      { formula: 'C7H6O2', coefficient: 1, entered: { by: 'mass', digits: '5.00', unit: 'g' }, strength: { by: 'massFraction', digits: '98.5' } },
-      { formula: 'Ba(OH)2', coefficient: 2, entered: { by: 'equivalents', digits: '13.0' }, strength: { by: 'molarity', digits: '0.20' } },
+      {
+        formula: 'C7H6O2',
+        coefficient: 1,
+        entered: { by: 'mass', digits: '5.00', unit: 'g' },
+        strength: { by: 'massFraction', digits: '98.5' },
+      },
+      {
+        formula: 'Ba(OH)2',
+        coefficient: 2,
+        entered: { by: 'equivalents', digits: '13.0' },
+        strength: { by: 'molarity', digits: '0.20' },
+      },
     ],
     { formula: 'C8H8O2', coefficient: 1, density: '1.08' },
   );
   const [a, b] = doc.lines as [Preparation['lines'][number], Preparation['lines'][number]];
-  return { ...doc, lines: [a, { ...b, delivers: { substance: 'b', count: 2 } }, { ...b, id: 'b2', portions: 3, entered: { by: 'molPercent', digits: '45' } }, { ...a, id: 'a2', portions: 2 }, { ...a, id: 'a3', entered: { by: 'equivalents', digits: '0.2' } }] };
+  return {
+    ...doc,
+    lines: [
+      a,
+      { ...b, delivers: { substance: 'b', count: 2 } },
+      { ...b, id: 'b2', portions: 3, entered: { by: 'molPercent', digits: '45' } },
+      { ...a, id: 'a2', portions: 2 },
+      { ...a, id: 'a3', entered: { by: 'equivalents', digits: '0.2' } },
+    ],
+  };
 };
 
-const plans = [...[acetanilide(), dienone()].flatMap((doc) => pins.map((pin) => computePlan({ ...doc, pin }))), computePlan(acetanilide()), computePlan(odd())];
+const plans = [
+  ...[acetanilide(), dienone()].flatMap((doc) => pins.map((pin) => computePlan({ ...doc, pin }))),
+  computePlan(acetanilide()),
+  computePlan(odd()),
+];
 const all = plans.flatMap((plan) => everyWorked(plan));
 
 test('every working, evaluated from its own text, gives its number', () => {

@@ -19,11 +19,31 @@ export function molarMass(formula: string): Outcome<Worked<'molarMass'>> {
   for (const [symbol, count] of Object.entries(parsed.value.atoms)) {
     const weight = atomicWeights[symbol] as number;
     value += count * weight;
-    inputs[`N_${symbol}`] = { q: { dim: 'number', value: count }, unit: '', figures: countFigures(count), source: { at: 'reference', id: formula, field: 'formula' } };
-    inputs[`A_${symbol}`] = { q: { dim: 'molarMass', value: weight }, unit: 'g/mol', figures, source: { at: 'reference', id: symbol, field: 'atomicWeight' } };
+    inputs[`N_${symbol}`] = {
+      q: { dim: 'number', value: count },
+      unit: '',
+      figures: countFigures(count),
+      source: { at: 'reference', id: formula, field: 'formula' },
+    };
+    inputs[`A_${symbol}`] = {
+      q: { dim: 'molarMass', value: weight },
+      unit: 'g/mol',
+      figures,
+      source: { at: 'reference', id: symbol, field: 'atomicWeight' },
+    };
   }
   if (value === 0) return { ok: false, why: 'the formula has no atoms.' };
-  return { ok: true, value: { q: { dim: 'molarMass', value }, figures, unit: 'g/mol', formula: 'molarMass', inputs, certain: 'computed' } };
+  return {
+    ok: true,
+    value: {
+      q: { dim: 'molarMass', value },
+      figures,
+      unit: 'g/mol',
+      formula: 'molarMass',
+      inputs,
+      certain: 'computed',
+    },
+  };
 }
 
 function countFigures(count: number): number {

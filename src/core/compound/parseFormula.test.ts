@@ -46,13 +46,21 @@ test('any text is either read or refused in words', () => {
 });
 
 test('atoms come back from a formula written out of them, in brackets with a multiplier too', () => {
-  const atoms = fc.dictionary(fc.constantFrom(...Object.keys(atomicWeights)), fc.integer({ min: 1, max: 40 }), { minKeys: 1, maxKeys: 6 });
+  const atoms = fc.dictionary(fc.constantFrom(...Object.keys(atomicWeights)), fc.integer({ min: 1, max: 40 }), {
+    minKeys: 1,
+    maxKeys: 6,
+  });
   fc.assert(
     fc.property(atoms, fc.integer({ min: 2, max: 9 }), (counts, times) => {
-      const body = Object.entries(counts).map(([symbol, count]) => symbol + count).join('');
+      const body = Object.entries(counts)
+        .map(([symbol, count]) => symbol + count)
+        .join('');
       expect(read(body)).toEqual({ atoms: { ...counts }, charge: 0 });
       const bracketed = read(`(${body})${times}`);
-      expect(bracketed).toEqual({ atoms: Object.fromEntries(Object.entries(counts).map(([symbol, count]) => [symbol, count * times])), charge: 0 });
+      expect(bracketed).toEqual({
+        atoms: Object.fromEntries(Object.entries(counts).map(([symbol, count]) => [symbol, count * times])),
+        charge: 0,
+      });
     }),
   );
 });

@@ -99,13 +99,15 @@ function readGroup(body: string, whole: string): Record<string, number> {
     }
     commit(1);
     if (element !== undefined) {
-      if (!(element in atomicWeights)) throw new FormulaError(`“${element}” in “${whole}” is no element with a standard atomic weight.`);
+      if (!(element in atomicWeights))
+        throw new FormulaError(`“${element}” in “${whole}” is no element with a standard atomic weight.`);
       last = { [element]: 1 };
     } else if (open !== undefined) {
       stack.push({ counts: {}, close: closing[open] ?? '' });
     } else {
       const group = stack.pop();
-      if (!group || stack.length === 0 || group.close !== close) throw new FormulaError(`“${whole}” has a bracket without its partner.`);
+      if (!group || stack.length === 0 || group.close !== close)
+        throw new FormulaError(`“${whole}” has a bracket without its partner.`);
       if (Object.keys(group.counts).length === 0) throw new FormulaError(`“${whole}” has an empty bracket.`);
       last = group.counts;
     }

@@ -16,7 +16,8 @@ test('the hash of the facts ignores the order of keys and notices every change o
 });
 
 test('the same rule at the same place keeps its key while its facts change', () => {
-  const at = (value: number) => finding('vessel.full', 'caution', { vessel: 'flask' }, { fill: fact({ dim: 'fraction', value }, '%') });
+  const at = (value: number) =>
+    finding('vessel.full', 'caution', { vessel: 'flask' }, { fill: fact({ dim: 'fraction', value }, '%') });
   expect(at(0.7).key).toBe(at(0.8).key);
   expect(at(0.7).facts).not.toBe(at(0.8).facts);
 });

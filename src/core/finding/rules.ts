@@ -19,7 +19,10 @@ export const rules = {
   'field.wrongKind': { title: 'Another kind of unit', says: '“{got}” does not fit this field. Use {units}.' },
   'field.negative': { title: 'Below zero', says: '“{got}” is negative. An amount is more than zero.' },
   'field.zero': { title: 'Zero', says: 'Zero is no amount here. Enter more than zero, or remove the line.' },
-  'field.tooLarge': { title: 'Too large', says: '“{got}” is far beyond a teaching lab. Check the digits and the unit.' },
+  'field.tooLarge': {
+    title: 'Too large',
+    says: '“{got}” is far beyond a teaching lab. Check the digits and the unit.',
+  },
   'field.coefficient': {
     title: 'Coefficient',
     says: '“{got}” is not a coefficient. Use a whole number or a simple decimal from 0.01 to 99.',
@@ -27,7 +30,10 @@ export const rules = {
   'field.benches': { title: 'Benches', says: '“{got}” is not a number of benches. Use a whole number from 1 to 60.' },
   'field.percent': { title: 'Per cent', says: '“{got}” is not a percentage from {low} to {high}.' },
   'formula.bad': { title: 'Formula not understood', says: '{name}: {why}' },
-  'formula.zeroMass': { title: 'No molar mass', says: '{name} has no atoms in its formula, so its molar mass would be zero.' },
+  'formula.zeroMass': {
+    title: 'No molar mass',
+    says: '{name} has no atoms in its formula, so its molar mass would be zero.',
+  },
   'line.noFormula': {
     title: 'Formula missing',
     says: '{name} takes part in the reaction but has no formula, so its amount cannot be worked out.',
@@ -59,7 +65,10 @@ export const rules = {
     says: '{difference}.',
     remedies: ['Change a coefficient or a formula until each element and the charge agree.'],
   },
-  'equation.noProduct': { title: 'No product', says: 'Say which substance on the right of the equation is the product.' },
+  'equation.noProduct': {
+    title: 'No product',
+    says: 'Say which substance on the right of the equation is the product.',
+  },
   'pin.cannot': { title: 'The pin has nothing to hold', says: '{why}' },
   'limiting.changed': {
     title: 'Another reagent limits',
@@ -115,7 +124,10 @@ export const rules = {
   'scale.up': {
     title: 'Far above the tested scale',
     says: 'This is {factor} the scale at which the preparation was tested. Above about three times, test it first.',
-    remedies: ['Run several batches at the tested scale.', 'Have the supervising person review heating, cooling and addition.'],
+    remedies: [
+      'Run several batches at the tested scale.',
+      'Have the supervising person review heating, cooling and addition.',
+    ],
   },
   'scale.exotherm': {
     title: 'Heat grows faster than cooling',

@@ -13,8 +13,7 @@ export interface FileFault {
 }
 
 export type ReadPreparation =
-  | { readonly ok: true; readonly doc: Preparation }
-  | { readonly ok: false; readonly faults: readonly FileFault[] };
+  { readonly ok: true; readonly doc: Preparation } | { readonly ok: false; readonly faults: readonly FileFault[] };
 
 /** Largest file taken, characters. */
 export const largestFile = 1_000_000;
@@ -37,7 +36,8 @@ export function readPreparation(text: string): ReadPreparation {
   if (first) return refuse(lineAt(bare, first.offset), '', syntaxReason(first));
   if (tree?.type !== 'object') return refuse(1, '', 'the file must hold one JSON object');
   const twice = duplicateKey(tree);
-  if (twice) return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
+  if (twice)
+    return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
   return validate(bare, tree, JSON.parse(bare));
 }
 
@@ -55,7 +55,9 @@ function validate(text: string, tree: Node, value: unknown): ReadPreparation {
     if (!(error instanceof ValidationError)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];
     const faults = all.map((one) => located(pathOf(one.path ?? ''), reasonOf(one)));
-    return { ok: false, faults: faults.sort((a, b) => a.line - b.line).slice(0, mostFaults) };
+    // One reason per place: what follows from it would only confuse.
+    const firsts = faults.filter((fault, i) => faults.findIndex(({ path }) => path === fault.path) === i);
+    return { ok: false, faults: firsts.sort((a, b) => a.line - b.line).slice(0, mostFaults) };
   }
 }
 
@@ -84,7 +86,9 @@ function reasonOf(error: ValidationError): string {
 }
 
 function article(type: string): string {
-  return type === 'string' ? 'text in quotes' : `${/^[aeiou]/.test(type) ? 'an' : 'a'} ${type === 'array' ? 'list' : type}`;
+  return type === 'string'
+    ? 'text in quotes'
+    : `${/^[aeiou]/.test(type) ? 'an' : 'a'} ${type === 'array' ? 'list' : type}`;
 }
 
 /** The node at a path, or the innermost one that exists on the way (a missing key has none). */

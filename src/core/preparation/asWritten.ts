@@ -46,7 +46,14 @@ export function typedWorked(id: string, dim: 'mass' | 'volume' | 'amount', digit
   const q = { dim, value: toCanonical(digits, unit) };
   const figures = figuresOf(digits);
   const x = { q, unit, figures, source: { at: 'line', id, field: 'entered' } } as const;
-  return { q, figures, unit: findUnit(unit)?.symbol ?? unit, formula: 'asTyped', inputs: { x }, certain: 'assumed' } as Measured;
+  return {
+    q,
+    figures,
+    unit: findUnit(unit)?.symbol ?? unit,
+    formula: 'asTyped',
+    inputs: { x },
+    certain: 'assumed',
+  } as Measured;
 }
 
 function relativeToReference(facts: Facts, { line, portions }: LineFacts, charge: Charge): Measured | undefined {
@@ -58,9 +65,16 @@ function relativeToReference(facts: Facts, { line, portions }: LineFacts, charge
   const eq = numeral(entered.digits, dim, unit, { at: 'line', id: line.id, field: 'entered' });
   const all = { eq, n_ref: fromWorked(reference) };
   const value = eq.q.value * reference.q.value;
-  if (portions === 1) return derive({ formula: 'amountFromEquivalents', dim: 'amount', unit: 'mmol', value, inputs: all });
+  if (portions === 1)
+    return derive({ formula: 'amountFromEquivalents', dim: 'amount', unit: 'mmol', value, inputs: all });
   const k = numeral(String(portions), 'number', '', { at: 'setting', id: line.id, field: 'portions' });
-  return derive({ formula: 'portionFromEquivalents', dim: 'amount', unit: 'mmol', value: value / portions, inputs: { ...all, k } });
+  return derive({
+    formula: 'portionFromEquivalents',
+    dim: 'amount',
+    unit: 'mmol',
+    value: value / portions,
+    inputs: { ...all, k },
+  });
 }
 
 function perMass({ line }: LineFacts, charge: Charge): Worked<'volume'> | undefined {

@@ -50,7 +50,10 @@ function rowOf({ bottle, portions, line }: LineFacts, measured: Measured): Row {
     dim: measured.q.dim,
     unit: measured.unit,
     value: portions * measured.q.value,
-    inputs: { k: numeral(String(portions), 'number', '', { at: 'setting', id: line.id, field: 'portions' }), x_1: fromWorked(measured) },
+    inputs: {
+      k: numeral(String(portions), 'number', '', { at: 'setting', id: line.id, field: 'portions' }),
+      x_1: fromWorked(measured),
+    },
   });
   // Independent portions: absolute uncertainties add in quadrature, not in proportion.
   const total = measured.u === undefined ? all : { ...all, u: measured.u * Math.sqrt(portions) };
@@ -119,6 +122,8 @@ function productOf(facts: Facts, result: Extents): Amounts | undefined {
   return theoreticalYield(result.limiting.extent, {
     coefficient: term.coefficient,
     molarMass: substance.molarMass.value,
-    ...(density ? { density: numeral(density.digits, 'density', 'g/mL', { at: 'reference', id: product, field: 'density' }) } : {}),
+    ...(density
+      ? { density: numeral(density.digits, 'density', 'g/mL', { at: 'reference', id: product, field: 'density' }) }
+      : {}),
   });
 }

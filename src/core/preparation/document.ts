@@ -64,8 +64,7 @@ export type Entered =
 
 /** Strength of what is in the bottle; absent means pure. */
 export type Strength =
-  | { readonly by: 'massFraction'; readonly digits: string }
-  | { readonly by: 'molarity'; readonly digits: string };
+  { readonly by: 'massFraction'; readonly digits: string } | { readonly by: 'molarity'; readonly digits: string };
 
 export const excessReasons = [
   'cheap',
@@ -98,7 +97,13 @@ export interface ChargeLine {
   readonly note?: string;
 }
 
-export const vesselKinds = ['reaction flask', 'distillation flask', 'separatory funnel', 'conical flask', 'beaker'] as const;
+export const vesselKinds = [
+  'reaction flask',
+  'distillation flask',
+  'separatory funnel',
+  'conical flask',
+  'beaker',
+] as const;
 
 export interface PlannedVessel {
   readonly id: string;

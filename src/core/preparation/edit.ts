@@ -28,17 +28,36 @@ export function changeVessel(doc: Preparation, id: string, change: Change<Planne
 }
 
 /** Sets the coefficient of one term of the equation. */
-export function setCoefficient(doc: Preparation, substance: string, side: 'left' | 'right', coefficient: number): Preparation {
-  const terms = doc.equation.terms.map((term) => (term.substance === substance && term.side === side ? { ...term, coefficient } : term));
+export function setCoefficient(
+  doc: Preparation,
+  substance: string,
+  side: 'left' | 'right',
+  coefficient: number,
+): Preparation {
+  const terms = doc.equation.terms.map((term) =>
+    term.substance === substance && term.side === side ? { ...term, coefficient } : term,
+  );
   return { ...doc, equation: { ...doc.equation, terms } };
 }
 
 /** Adds a line with a new substance at the end; a reactant also joins the equation's left side. */
-export function addLine(doc: Preparation, name: string, role: Role): { readonly doc: Preparation; readonly line: string } {
-  const substance = freeId(name, doc.substances.map(({ id }) => id));
-  const line = freeId(name, doc.lines.map(({ id }) => id));
+export function addLine(
+  doc: Preparation,
+  name: string,
+  role: Role,
+): { readonly doc: Preparation; readonly line: string } {
+  const substance = freeId(
+    name,
+    doc.substances.map(({ id }) => id),
+  );
+  const line = freeId(
+    name,
+    doc.lines.map(({ id }) => id),
+  );
   const joins = role === 'reactant' || role === 'reagent in excess';
-  const terms = joins ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }] : doc.equation.terms;
+  const terms = joins
+    ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }]
+    : doc.equation.terms;
   return {
     line,
     doc: {
@@ -62,11 +81,18 @@ export function removeLine(doc: Preparation, id: string): Preparation {
   const [first] = lines;
   if (!gone || !first) return doc;
   const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
-  const terms = used ? doc.equation.terms : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
-  const needed = used || doc.equation.product === gone.substance || terms.some(({ substance }) => substance === gone.substance);
+  const terms = used
+    ? doc.equation.terms
+    : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
+  const needed =
+    used || doc.equation.product === gone.substance || terms.some(({ substance }) => substance === gone.substance);
   return {
     ...doc,
-    lines: lines.map((line) => (line.entered.by === 'perMass' && line.entered.of === id ? { ...line, entered: { ...line.entered, of: 'product' } } : line)),
+    lines: lines.map((line) =>
+      line.entered.by === 'perMass' && line.entered.of === id
+        ? { ...line, entered: { ...line.entered, of: 'product' } }
+        : line,
+    ),
     substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
     equation: { ...doc.equation, terms },
     reference: doc.reference === id ? (lines.find(({ role }) => role === 'reactant') ?? first).id : doc.reference,
@@ -75,7 +101,12 @@ export function removeLine(doc: Preparation, id: string): Preparation {
 }
 
 function freeId(name: string, taken: readonly string[]): string {
-  const base = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 32) || 'line';
+  const base =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 32) || 'line';
   let id = base;
   for (let i = 2; taken.includes(id); i += 1) id = `${base}-${i}`;
   return id;

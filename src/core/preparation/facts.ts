@@ -36,7 +36,8 @@ export function factsOf(doc: Preparation): Facts {
   const lines = new Map(
     doc.lines.map((line) => {
       const substance = substances.get(line.substance);
-      if (!substance) throw new RangeError(`line "${line.id}" names no substance of this preparation: "${line.substance}"`);
+      if (!substance)
+        throw new RangeError(`line "${line.id}" names no substance of this preparation: "${line.substance}"`);
       return [line.id, { line, substance, bottle: bottleOf(line, substance), portions: line.portions ?? 1 }];
     }),
   );

@@ -151,7 +151,12 @@ function equivalentsOf(facts: Facts, line: LineFacts, total: Amounts, charge: Ch
 function flipOf(line: LineFacts, flip: Worked<'amount'>): Amounts {
   const count = line.line.delivers?.count;
   if (count === undefined) return lineAmounts(flip, line.bottle);
-  const k = { q: { dim: 'number', value: count }, unit: '', figures: 1, source: { at: 'equation', id: line.line.id } } as const;
+  const k = {
+    q: { dim: 'number', value: count },
+    unit: '',
+    figures: 1,
+    source: { at: 'equation', id: line.line.id },
+  } as const;
   const inBottle = derive({
     formula: 'flipDelivered',
     dim: 'amount',

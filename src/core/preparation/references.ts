@@ -18,11 +18,23 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
     });
     return seen;
   };
-  const [substances, lines, vessels, devices] = [unique('substances'), unique('lines'), unique('vessels'), unique('devices')];
-  const need = (known: ReadonlySet<string>, id: string | undefined, what: string, ...path: readonly (string | number)[]) => {
+  const [substances, lines, vessels, devices] = [
+    unique('substances'),
+    unique('lines'),
+    unique('vessels'),
+    unique('devices'),
+  ];
+  const need = (
+    known: ReadonlySet<string>,
+    id: string | undefined,
+    what: string,
+    ...path: readonly (string | number)[]
+  ) => {
     if (id !== undefined && !known.has(id)) faults.push({ path, reason: `there is no ${what} "${id}"` });
   };
-  doc.equation.terms.forEach((term, i) => need(substances, term.substance, 'substance', 'equation', 'terms', i, 'substance'));
+  doc.equation.terms.forEach((term, i) =>
+    need(substances, term.substance, 'substance', 'equation', 'terms', i, 'substance'),
+  );
   need(substances, doc.equation.product, 'substance', 'equation', 'product');
   need(lines, doc.reference, 'line', 'reference');
   doc.lines.forEach((line, i) => {

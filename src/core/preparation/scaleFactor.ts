@@ -1,6 +1,6 @@
 import { derive } from '../stoichiometry/derive';
 import { findUnit } from '../quantity/units';
-import { fromWorked } from '../quantity/worked';
+import { figuresOfProduct, fromWorked } from '../quantity/worked';
 import { typedWorked } from './asWritten';
 import { numeral } from './facts';
 import { vesselVolume } from './vesselVolume';
@@ -28,11 +28,29 @@ export function scaleFactor(facts: Facts, written: AsWritten): Outcome<Worked<'n
   }
 }
 
+// A factor is exact; two figures would hide what it does.
+const leastFigures = 3;
+
 type FactorFormula = 'factorTyped' | 'factorFromPin' | 'factorFromClass' | 'factorFromProduct' | 'factorFromVessel';
 
-function factorOf(formula: FactorFormula, value: number, inputs: Record<string, WorkedInput>): Outcome<Worked<'number'>> {
+function factorOf(
+  formula: FactorFormula,
+  value: number,
+  inputs: Record<string, WorkedInput>,
+): Outcome<Worked<'number'>> {
   if (!(value > 0) || !Number.isFinite(value)) return { ok: false, why: 'The pinned amount must be more than zero.' };
-  return { ok: true, value: derive({ formula, dim: 'number', unit: '×', value, inputs, quotient: false }) };
+  return {
+    ok: true,
+    value: derive({
+      formula,
+      dim: 'number',
+      unit: '×',
+      value,
+      inputs,
+      figures: Math.max(leastFigures, figuresOfProduct(inputs)),
+      quotient: false,
+    }),
+  };
 }
 
 function setting(digits: string, dim: 'number' | 'fraction' | 'volume', unit: string, id: string): WorkedInput {
@@ -43,9 +61,17 @@ function fromLine(facts: Facts, written: AsWritten, pin: Extract<Pin, { at: 'lin
   const line = facts.lines.get(pin.line);
   const dim = findUnit(pin.unit)?.dim;
   const name = line?.substance.substance.name ?? pin.line;
-  if (line?.line.scaling === 'fixed') return { ok: false, why: `${name} does not scale, so nothing can follow from it.` };
-  const before = dim === 'mass' || dim === 'volume' || dim === 'amount' ? written.charge.rows.get(pin.line)?.portion[dim] : undefined;
-  if (!before || !dim) return { ok: false, why: `${name} has no ${dim ?? 'amount'} as written to compare ${pin.digits} ${pin.unit} with.` };
+  if (line?.line.scaling === 'fixed')
+    return { ok: false, why: `${name} does not scale, so nothing can follow from it.` };
+  const before =
+    dim === 'mass' || dim === 'volume' || dim === 'amount'
+      ? written.charge.rows.get(pin.line)?.portion[dim]
+      : undefined;
+  if (!before || !dim)
+    return {
+      ok: false,
+      why: `${name} has no ${dim ?? 'amount'} as written to compare ${pin.digits} ${pin.unit} with.`,
+    };
   const x = fromWorked(typedWorked(pin.line, before.q.dim, pin.digits, pin.unit));
   const x_0 = fromWorked(before);
   if (pin.over === 'bench') return factorOf('factorFromPin', x.q.value / x_0.q.value, { x, x_0 });
@@ -64,7 +90,8 @@ export function classInputs(doc: Preparation): { readonly N: WorkedInput; readon
 function fromProduct(written: AsWritten, pin: Extract<Pin, { at: 'product' }>): Outcome<Worked<'number'>> {
   const dim = findUnit(pin.unit)?.dim;
   const theory = dim === 'mass' || dim === 'volume' || dim === 'amount' ? written.charge.product?.[dim] : undefined;
-  if (!theory) return { ok: false, why: 'The theoretical yield as written is not known, so the product cannot be pinned.' };
+  if (!theory)
+    return { ok: false, why: 'The theoretical yield as written is not known, so the product cannot be pinned.' };
   const m = fromWorked(typedWorked('product', theory.q.dim, pin.digits, pin.unit));
   const Y = setting(pin.percent, 'fraction', '%', 'expectedYield');
   const m_theo = fromWorked(theory);
@@ -78,5 +105,9 @@ function fromVessel(facts: Facts, written: AsWritten, pin: Extract<Pin, { at: 'v
   if (!volume) return { ok: false, why: `Nothing with a known volume goes into the ${vessel.name}.` };
   const V_vessel = setting(pin.digits, 'volume', 'mL', vessel.id);
   const fill = setting(pin.percent, 'fraction', '%', vessel.id);
-  return factorOf('factorFromVessel', (V_vessel.q.value * fill.q.value) / volume.q.value, { V_vessel, fill, V: fromWorked(volume) });
+  return factorOf('factorFromVessel', (V_vessel.q.value * fill.q.value) / volume.q.value, {
+    V_vessel,
+    fill,
+    V: fromWorked(volume),
+  });
 }

@@ -5,7 +5,9 @@ import { checks, excessReasons, formatVersion, roles, vesselKinds } from './docu
 import type { Schema } from 'yup';
 
 const one = <T extends string>(values: readonly T[]) =>
-  string().oneOf(values, `must be one of ${values.join(', ')}`).required();
+  string()
+    .oneOf(values, `must be one of ${values.join(', ')}`)
+    .required();
 const text = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
 const id = () =>
   string()
@@ -16,11 +18,19 @@ const numeral = () =>
     .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a positive decimal numeral in quotes, such as "2.00"')
     .test('positive', 'must be more than zero', (value) => value === undefined || Number(value) > 0);
 const percent = () =>
-  numeral().test('percent', 'must be more than 0 and at most 100', (value) => value === undefined || Number(value) <= 100);
+  numeral().test(
+    'percent',
+    'must be more than 0 and at most 100',
+    (value) => value === undefined || Number(value) <= 100,
+  );
 const bounded = (least: number, most: number) =>
   number().min(least, `must be at least ${least}`).max(most, `must be at most ${most}`);
 const unitOf = (dim: string) =>
-  string().test('unit', `must be a unit of ${dim}`, (value) => value !== undefined && findUnit(value)?.dim === dim && findUnit(value)?.symbol === value);
+  string().test(
+    'unit',
+    `must be a unit of ${dim}`,
+    (value) => value !== undefined && findUnit(value)?.dim === dim && findUnit(value)?.symbol === value,
+  );
 const anyUnit = () =>
   string()
     .test('unit', 'must be a unit of mass, volume or amount', (value) => {
@@ -29,7 +39,11 @@ const anyUnit = () =>
     })
     .required();
 const unknown = (value: unknown, key: string) =>
-  mixed().test('variant', () => `has no variant "${String((value as Record<string, unknown> | null)?.[key])}"`, () => false);
+  mixed().test(
+    'variant',
+    () => `has no variant "${String((value as Record<string, unknown> | null)?.[key])}"`,
+    () => false,
+  );
 
 /** Picks the schema of a variant by its tag; an unknown tag is its own fault. */
 function variant(key: string, shapes: Readonly<Record<string, Schema>>) {
@@ -82,7 +96,9 @@ const line = object({
   entered,
   strength,
   density: datum(),
-  delivers: object({ substance: id(), count: bounded(0.01, 99).required() }).noUnknown().default(undefined),
+  delivers: object({ substance: id(), count: bounded(0.01, 99).required() })
+    .noUnknown()
+    .default(undefined),
   portions: bounded(1, 20).integer('must be a whole number'),
   device: string(),
   scaling: string().oneOf(['proportional', 'fixed'], 'must be proportional or fixed'),
@@ -120,7 +136,12 @@ const pin = variant('at', {
     unit: anyUnit(),
     percent: percent().required(),
   }).noUnknown(),
-  vessel: object({ at: string().required(), vessel: id(), digits: numeral().required(), percent: percent().required() }).noUnknown(),
+  vessel: object({
+    at: string().required(),
+    vessel: id(),
+    digits: numeral().required(),
+    percent: percent().required(),
+  }).noUnknown(),
 });
 
 /** Shape of a preparation, strict: nothing is cast, nothing unknown passes. */
@@ -130,10 +151,17 @@ export const preparationSchema = object({
   title: text(120).required(),
   summary: text(1000).defined(),
   protection: text(400).defined(),
-  substances: array(substance).min(1, 'must have at least one substance').max(80, 'must have at most 80 substances').required(),
+  substances: array(substance)
+    .min(1, 'must have at least one substance')
+    .max(80, 'must have at most 80 substances')
+    .required(),
   equation: object({
     terms: array(
-      object({ substance: id(), side: one(['left', 'right'] as const), coefficient: bounded(0.01, 99).required() }).noUnknown(),
+      object({
+        substance: id(),
+        side: one(['left', 'right'] as const),
+        coefficient: bounded(0.01, 99).required(),
+      }).noUnknown(),
     )
       .max(20, 'must have at most 20 terms')
       .required(),

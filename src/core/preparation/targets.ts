@@ -48,7 +48,8 @@ function targetOf(facts: Facts, line: LineFacts, portion: Measured, factor: Work
 /** The pinned line keeps the digits that were typed instead of coming back through the factor. */
 function pinnedPortion(facts: Facts, line: LineFacts, dim: Measured['q']['dim']): Measured | undefined {
   const { pin } = facts.doc;
-  if (pin.at !== 'line' || pin.line !== line.line.id || pin.over !== 'bench' || line.line.scaling === 'fixed') return undefined;
+  if (pin.at !== 'line' || pin.line !== line.line.id || pin.over !== 'bench' || line.line.scaling === 'fixed')
+    return undefined;
   const pinnedDim = findUnit(pin.unit)?.dim;
   if (pinnedDim !== 'mass' && pinnedDim !== 'volume' && pinnedDim !== 'amount') return undefined;
   return lineAmounts(typedWorked(line.line.id, pinnedDim, pin.digits, pin.unit), line.bottle)[dim];

@@ -1,4 +1,7 @@
-/** Kinds of quantity the product works with. The canonical unit of each is in {@link canonicalUnit}. */
+/**
+ * Kinds of quantity the product works with. Values are held in one canonical unit each: g, mL, mol, °C, s, g/mL, mol/L,
+ * g/mol, mL/g; fractions and numbers are plain.
+ */
 export type Dim =
   | 'mass'
   | 'volume'
@@ -24,18 +27,3 @@ export interface Typed<D extends Dim = Dim> {
   readonly digits: string;
   readonly unit: string;
 }
-
-/** Unit in which `Quantity.value` is held, by kind of quantity. */
-export const canonicalUnit: Readonly<Record<Dim, string>> = {
-  mass: 'g',
-  volume: 'mL',
-  amount: 'mol',
-  temperature: '°C',
-  time: 's',
-  density: 'g/mL',
-  concentration: 'mol/L',
-  molarMass: 'g/mol',
-  volumePerMass: 'mL/g',
-  fraction: '',
-  number: '',
-};

@@ -8,10 +8,11 @@ export interface FormatOptions {
   readonly decimals?: number;
 }
 
-const thinSpace = '\u202f';
+// A no-break space before a unit; degrees take a thin one.
+const space = (unit: string) => (unit === '°C' ? '\u202f' : '\u00a0');
 
 /**
- * Writes a quantity for a person: rounded half up, a true minus sign, a thin no-break space before the unit.
+ * Writes a quantity for a person: rounded half up, a true minus sign, a no-break space before the unit.
  * The product's only place where a computed number becomes text.
  *
  * @param unit a unit of the quantity's kind, '' for a bare number
@@ -22,7 +23,7 @@ const thinSpace = '\u202f';
 export function format(q: Quantity, unit: string, options: FormatOptions = {}): string {
   const digits = formatDigits(q, unit, options);
   if (unit === '' || digits === '—') return digits;
-  return unit === '×' ? `×${thinSpace}${digits}` : `${digits}${thinSpace}${unit}`;
+  return unit === '×' ? `×${space(unit)}${digits}` : `${digits}${space(unit)}${unit}`;
 }
 
 /**

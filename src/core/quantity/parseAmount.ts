@@ -60,7 +60,11 @@ export function parseAmount(text: string, options: ParseAmountOptions): ParsedAm
   const unit = findUnit(symbol);
   if (!unit) return refuse('unknownUnit');
   if (!options.dims.includes(unit.dim)) return refuse('wrongKind');
-  const digits = match[0].replace('−', '-').replace(/^\+/, '').replace(/^(-?)\./, '$10.').replace(/\.$/, '');
+  const digits = match[0]
+    .replace('−', '-')
+    .replace(/^\+/, '')
+    .replace(/^(-?)\./, '$10.')
+    .replace(/\.$/, '');
   const value = toCanonical(digits, unit.symbol);
   if (value < 0) return refuse('negative');
   if (value === 0 && options.zero !== true) return refuse('zero');

@@ -9,7 +9,9 @@ import type { Dim } from './dims';
 
 const amount = (text: string, dims: readonly Dim[] = ['mass', 'volume', 'amount'], unit?: string) => {
   const result = parseAmount(text, { dims, ...(unit === undefined ? {} : { unit }) });
-  return result.ok ? `${result.typed.q.value} ${result.typed.q.dim} ${result.typed.digits} ${result.typed.unit}` : result.fault;
+  return result.ok
+    ? `${result.typed.q.value} ${result.typed.q.dim} ${result.typed.digits} ${result.typed.unit}`
+    : result.fault;
 };
 
 test.each([
@@ -45,7 +47,9 @@ test('random text never becomes an amount that is not a positive number', () => 
   fc.assert(
     fc.property(fc.oneof(fc.string({ unit: 'binary' }), fc.stringMatching(/^[-+.,e0-9 gmL]{0,14}$/)), (text) => {
       const result = parseAmount(text, { dims: ['mass'], unit: 'g' });
-      return result.ok ? result.typed.q.value > 0 && result.typed.q.value <= 1e9 && /^\d/.test(result.typed.digits) : result.fault.length > 0;
+      return result.ok
+        ? result.typed.q.value > 0 && result.typed.q.value <= 1e9 && /^\d/.test(result.typed.digits)
+        : result.fault.length > 0;
     }),
     { numRuns: 2000 },
   );
@@ -54,13 +58,24 @@ test('random text never becomes an amount that is not a positive number', () => 
 test('every unit converts there and back', () => {
   const units = (['mass', 'volume', 'amount', 'time', 'density', 'concentration'] as const).flatMap(unitsOf);
   fc.assert(
-    fc.property(fc.constantFrom(...units), fc.integer({ min: 1, max: 1e6 }), (unit, n) => fromCanonical(toCanonical(String(n), unit), unit) === n),
+    fc.property(
+      fc.constantFrom(...units),
+      fc.integer({ min: 1, max: 1e6 }),
+      (unit, n) => fromCanonical(toCanonical(String(n), unit), unit) === n,
+    ),
   );
 });
 
 test('rounding is half up on the decimal that was meant, not on its binary neighbour', () => {
-  expect([roundDecimals(1.005, 2), roundDecimals(2.675, 2), roundDecimals(0.125, 2), roundDecimals(-0.125, 2)]).toEqual(['1.01', '2.68', '0.13', '-0.13']);
-  expect([roundFigures(0.00021996, 3), roundFigures(99.96, 3), roundFigures(1234.5, 2), roundFigures(0, 3)]).toEqual(['0.000220', '100', '1200', '0.00']);
+  expect([roundDecimals(1.005, 2), roundDecimals(2.675, 2), roundDecimals(0.125, 2), roundDecimals(-0.125, 2)]).toEqual(
+    ['1.01', '2.68', '0.13', '-0.13'],
+  );
+  expect([roundFigures(0.00021996, 3), roundFigures(99.96, 3), roundFigures(1234.5, 2), roundFigures(0, 3)]).toEqual([
+    '0.000220',
+    '100',
+    '1200',
+    '0.00',
+  ]);
   expect([roundToStep(2.525, '0.05'), roundToStep(7, '5'), roundToStep(0.3, '0.1')]).toEqual(['2.55', '5', '0.3']);
   expect(() => roundDecimals(NaN, 2)).toThrow(RangeError);
   expect(() => roundToStep(1, '0')).toThrow(RangeError);
@@ -70,26 +85,47 @@ test('figures are those that were keyed', () => {
   expect(['0.650', '6.5', '100', '0.05', '1.50e3', '0'].map(figuresOf)).toEqual([3, 2, 3, 1, 3, 1]);
 });
 
-test('format sets a thin space, a true minus and says nothing about what is not finite', () => {
-  expect(format({ dim: 'mass', value: -2.0437 }, 'g', { decimals: 2 })).toBe('−2.04\u202fg');
-  expect(format({ dim: 'fraction', value: 0.2071 }, '%', { figures: 2 })).toBe('21\u202f%');
-  expect(format({ dim: 'number', value: 2 }, '×', { figures: 2 })).toBe('×\u202f2.0');
+test('format sets a no-break space, a true minus and says nothing about what is not finite', () => {
+  expect(format({ dim: 'mass', value: -2.0437 }, 'g', { decimals: 2 })).toBe('−2.04\u00a0g');
+  expect(format({ dim: 'fraction', value: 0.2071 }, '%', { figures: 2 })).toBe('21\u00a0%');
+  expect(format({ dim: 'number', value: 2 }, '×', { figures: 2 })).toBe('×\u00a02.0');
   expect(format({ dim: 'mass', value: NaN }, 'g')).toBe('—');
 });
 
-const balance: Device = { id: 'b', name: 'balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' };
-const cylinder: Device = { id: 'c', name: 'cylinder', kind: 'cylinder', unit: 'mL', step: '0.1', graduation: '0.2', capacity: '10', tolerance: '0.1' };
+const balance: Device = {
+  id: 'b',
+  name: 'balance',
+  kind: 'balance',
+  unit: 'g',
+  step: '0.01',
+  graduation: '0.01',
+  capacity: '200',
+};
+const cylinder: Device = {
+  id: 'c',
+  name: 'cylinder',
+  kind: 'cylinder',
+  unit: 'mL',
+  step: '0.1',
+  graduation: '0.2',
+  capacity: '10',
+  tolerance: '0.1',
+};
 
 test('a device shows a multiple of its step, within half a step, and never nothing', () => {
   fc.assert(
-    fc.property(fc.double({ min: 0.0001, max: 100, noNaN: true }), fc.constantFrom(balance, cylinder), (value, device) => {
-      const { q, digits } = roundToDevice(value, device);
-      const step = Number(device.step);
-      expect(Math.abs(q.value / step - Math.round(q.value / step))).toBeLessThan(1e-6);
-      expect(q.value).toBeGreaterThan(0);
-      if (value > step) expect(Math.abs(q.value - value)).toBeLessThanOrEqual(step / 2 + 1e-9);
-      expect(digits.split('.')[1]?.length ?? 0).toBe(device.step.split('.')[1]?.length ?? 0);
-    }),
+    fc.property(
+      fc.double({ min: 0.0001, max: 100, noNaN: true }),
+      fc.constantFrom(balance, cylinder),
+      (value, device) => {
+        const { q, digits } = roundToDevice(value, device);
+        const step = Number(device.step);
+        expect(Math.abs(q.value / step - Math.round(q.value / step))).toBeLessThan(1e-6);
+        expect(q.value).toBeGreaterThan(0);
+        if (value > step) expect(Math.abs(q.value - value)).toBeLessThanOrEqual(step / 2 + 1e-9);
+        expect(digits.split('.')[1]?.length ?? 0).toBe(device.step.split('.')[1]?.length ?? 0);
+      },
+    ),
   );
 });
 

@@ -61,5 +61,5 @@ const read: ReadonlySet<string> = new Set(['asTyped', 'rounded', 'molarMass']);
 
 function uncertaintyText(worked: Worked): string {
   const digits = formatDigits({ dim: worked.q.dim, value: worked.u ?? 0 }, worked.unit, { figures: 2 });
-  return `± ${digits}${worked.unit ? `\u202f${worked.unit}` : ''}`;
+  return `± ${digits}${worked.unit ? `\u00a0${worked.unit}` : ''}`;
 }

@@ -37,8 +37,11 @@ export function describeImbalance(difference: Imbalance): string {
   const part = (side: string, sign: 1 | -1) => {
     const items = Object.entries(difference)
       .filter(([, count]) => count * sign > 0)
-      .map(([symbol, count]) => `${Math.abs(Math.round(count * 1e6) / 1e6)} ${symbol === 'charge' ? 'positive charge' : symbol}`);
-    return items.length === 0 ? '' : `the ${side} has ${items.join(' and ')} more`;
+      .map(
+        ([symbol, count]) =>
+          `${Math.abs(Math.round(count * 1e6) / 1e6)} ${symbol === 'charge' ? 'positive charge' : symbol}`,
+      );
+    return items.length === 0 ? '' : `the ${side} has ${new Intl.ListFormat('en-GB').format(items)} more`;
   };
   const text = [part('left', 1), part('right', -1)].filter(Boolean).join(', ');
   return text.charAt(0).toUpperCase() + text.slice(1);

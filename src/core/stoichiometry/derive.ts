@@ -21,7 +21,16 @@ export interface Derived<D extends Dim> {
  * Wraps a product or quotient with its working. Relative standard uncertainties of the inputs add in quadrature
  * (GUM, 5.1.6); inputs without one count as exact, and the interface says what the figure covers.
  */
-export function derive<D extends Dim>({ formula, dim, unit, value, inputs, figures, certain, quotient = true }: Derived<D>): Worked<D> {
+export function derive<D extends Dim>({
+  formula,
+  dim,
+  unit,
+  value,
+  inputs,
+  figures,
+  certain,
+  quotient = true,
+}: Derived<D>): Worked<D> {
   const relative = quotient ? Math.hypot(...Object.values(inputs).map(relativeUncertainty)) : 0;
   return {
     q: { dim, value },

@@ -42,7 +42,11 @@ const tieTolerance = 1e-9;
  * @throws RangeError without reactants, or with a coefficient that is not positive
  */
 export function extents(reactants: readonly Reactant[]): Extents {
-  const bare = reactants.map(({ id, amount, coefficient }) => ({ id, coefficient, extent: extentOf(amount, coefficient) }));
+  const bare = reactants.map(({ id, amount, coefficient }) => ({
+    id,
+    coefficient,
+    extent: extentOf(amount, coefficient),
+  }));
   // A stable sort in which noise does not decide between equal extents.
   const order = [...bare].sort((a, b) => (near(a.extent, b.extent) ? 0 : a.extent.q.value - b.extent.q.value));
   const [first, second] = order;

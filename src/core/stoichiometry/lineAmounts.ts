@@ -1,6 +1,6 @@
 import { derive } from './derive';
 import { fromWorked } from '../quantity/worked';
-import type { Outcome, Worked, WorkedInput } from '../quantity/worked';
+import type { Worked, WorkedInput } from '../quantity/worked';
 
 /** What the bottle holds: the facts that turn a mass, a volume and an amount into each other. */
 export interface Bottle {
@@ -119,12 +119,10 @@ function amountInSolution(volume: Worked<'volume'>, concentration: WorkedInput):
   });
 }
 
-function compact(amounts: { mass?: Worked<'mass'> | undefined; volume?: Worked<'volume'> | undefined; amount?: Worked<'amount'> | undefined }): Amounts {
+function compact(amounts: {
+  mass?: Worked<'mass'> | undefined;
+  volume?: Worked<'volume'> | undefined;
+  amount?: Worked<'amount'> | undefined;
+}): Amounts {
   return Object.fromEntries(Object.entries(amounts).filter(([, worked]) => worked !== undefined)) as Amounts;
-}
-
-/** The amount in the asked way, or that it cannot be told. */
-export function amountIn(amounts: Amounts, dim: 'mass' | 'volume' | 'amount'): Outcome<Measured> {
-  const value = amounts[dim];
-  return value ? { ok: true, value } : { ok: false, why: `its ${dim} is not known` };
 }

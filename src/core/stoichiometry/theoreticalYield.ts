@@ -24,7 +24,11 @@ export function theoreticalYield(extent: Worked<'amount'>, product: YieldOptions
     dim: 'mass',
     unit: 'g',
     value: product.coefficient * extent.q.value * product.molarMass.q.value,
-    inputs: { ν_p: coefficientInput(product.coefficient), ξ_lim: fromWorked(extent), M_p: fromWorked(product.molarMass) },
+    inputs: {
+      ν_p: coefficientInput(product.coefficient),
+      ξ_lim: fromWorked(extent),
+      M_p: fromWorked(product.molarMass),
+    },
   });
   return lineAmounts(mass, { molarMass: product.molarMass, ...(product.density ? { density: product.density } : {}) });
 }

@@ -9,7 +9,15 @@ import { usePlanView } from './planView';
 import type { Role } from '@/core/preparation/document';
 
 /** Asks for what a new line needs first: its name and its role. */
-export function AddLine({ show, onClose, onAdded }: { readonly show: boolean; readonly onClose: () => void; readonly onAdded: (id: string) => void }) {
+export function AddLine({
+  show,
+  onClose,
+  onAdded,
+}: {
+  readonly show: boolean;
+  readonly onClose: () => void;
+  readonly onAdded: (id: string) => void;
+}) {
   const { plan, edit } = usePlanView();
   const [name, setName] = useState('');
   const [role, setRole] = useState<Role>('solvent');

@@ -42,10 +42,18 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
           <tr>
             <th scope="col">Substance</th>
             <th scope="col">Measure, one bench</th>
-            <th scope="col" className="r">Mass</th>
-            <th scope="col" className="r">Volume</th>
-            <th scope="col" className="r">Amount</th>
-            <th scope="col" className="r">Equiv.</th>
+            <th scope="col" className="r">
+              Mass
+            </th>
+            <th scope="col" className="r">
+              Volume
+            </th>
+            <th scope="col" className="r">
+              Amount
+            </th>
+            <th scope="col" className="r">
+              Equiv.
+            </th>
             <th scope="col">Extent of reaction</th>
             <th scope="col" className="r">
               {plan.doc.benches} benches{plan.doc.spare_percent > 0 && ` + ${plan.doc.spare_percent} %`}

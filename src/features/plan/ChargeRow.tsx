@@ -11,7 +11,11 @@ import type { PlanLine } from '@/core/preparation/plan';
 const dims = ['mass', 'volume', 'amount'] as const;
 
 /** One line of the charge table. */
-export function ChargeRow({ line, percent, plumb }: {
+export function ChargeRow({
+  line,
+  percent,
+  plumb,
+}: {
   readonly line: PlanLine;
   readonly percent: (extent: number) => number;
   readonly plumb: number | undefined;
@@ -21,7 +25,9 @@ export function ChargeRow({ line, percent, plumb }: {
   const { id, role, entered, strength, note } = facts.line;
   const name = facts.substance.substance.name;
   const gravest = plan.findings.find(({ about, severity }) => about.line === id && severity !== 'note')?.severity;
-  const isLit = lit.places.has(placeKey({ at: 'line', id })) || lit.places.has(placeKey({ at: 'reference', id: facts.line.substance }));
+  const isLit =
+    lit.places.has(placeKey({ at: 'line', id })) ||
+    lit.places.has(placeKey({ at: 'reference', id: facts.line.substance }));
   return (
     <tr className={`${isLit ? 'row-lit' : ''} ${gravest ? `row-${gravest}` : ''}`} data-line={id}>
       <th scope="row">
@@ -30,7 +36,8 @@ export function ChargeRow({ line, percent, plumb }: {
         </button>
         <small>
           {role}
-          {strength && (strength.by === 'molarity' ? `, ${strength.digits}\u202fmol/L` : `, ${strength.digits}\u202f% w/w`)}
+          {strength &&
+            (strength.by === 'molarity' ? `, ${strength.digits}\u00a0mol/L` : `, ${strength.digits}\u00a0% w/w`)}
           {id === plan.doc.reference && <em> · reference</em>}
         </small>
       </th>
@@ -60,20 +67,41 @@ export function ChargeRow({ line, percent, plumb }: {
             (target?.rounded.q.dim === dim || facts.portions > 1 ? (
               <WorkedCell id={`${id}/${dim}`} worked={total[dim]} label={`${dim} of ${name}`} />
             ) : (
-              <PinnableCell line={line} worked={total[dim]} over="bench" id={`${id}/${dim}`} label={`${dim} of ${name}`} />
+              <PinnableCell
+                line={line}
+                worked={total[dim]}
+                over="bench"
+                id={`${id}/${dim}`}
+                label={`${dim} of ${name}`}
+              />
             ))}
         </td>
       ))}
-      <td className="r">{equivalents && <WorkedCell id={`${id}/equivalents`} worked={equivalents} label={`Equivalents of ${name}`} />}</td>
-      <td className="extent-cell" style={plumb === undefined ? undefined : ({ '--plumb-at': `${plumb}%` } as CSSProperties)}>
+      <td className="r">
+        {equivalents && <WorkedCell id={`${id}/equivalents`} worked={equivalents} label={`Equivalents of ${name}`} />}
+      </td>
+      <td
+        className="extent-cell"
+        style={plumb === undefined ? undefined : ({ '--plumb-at': `${plumb}%` } as CSSProperties)}
+      >
         {plumb !== undefined && <span className="plumb" aria-hidden="true" />}
         <ExtentBar line={line} percent={percent} />
       </td>
       <td className="r class-total">
         {classTotal ? (
-          <PinnableCell line={line} worked={classTotal} over="class" id={`${id}/class`} label={`${name} for the class`} />
+          <PinnableCell
+            line={line}
+            worked={classTotal}
+            over="class"
+            id={`${id}/class`}
+            label={`${name} for the class`}
+          />
         ) : (
-          entered.by === 'words' && <span className="muted">{format({ dim: 'number', value: plan.doc.benches }, '', { decimals: 0 })} × {entered.text}</span>
+          entered.by === 'words' && (
+            <span className="muted">
+              {format({ dim: 'number', value: plan.doc.benches }, '', { decimals: 0 })} × {entered.text}
+            </span>
+          )
         )}
       </td>
     </tr>

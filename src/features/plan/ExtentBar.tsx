@@ -11,7 +11,13 @@ export function extentScale(extents: readonly number[]): (extent: number) => num
 }
 
 /** One reactant's extent on the common axis: solid up to the plumb line, overhang is excess, with its flip amount. */
-export function ExtentBar({ line, percent }: { readonly line: PlanLine; readonly percent: (extent: number) => number }) {
+export function ExtentBar({
+  line,
+  percent,
+}: {
+  readonly line: PlanLine;
+  readonly percent: (extent: number) => number;
+}) {
   const { plan } = usePlanView();
   const { extent, flip, facts } = line;
   const limiting = plan.charge.extents?.limiting;

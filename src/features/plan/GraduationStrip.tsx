@@ -27,7 +27,9 @@ export function GraduationStrip({ target }: { readonly target: Target }) {
         {lines.map((at) => (
           <path key={at} d={`M${x(at)} 14.500v${major(at) ? -8 : -4.5}`} className="graduation-line" />
         ))}
-        {!same && Math.abs(x(exactAt) - width / 2) < width / 2 && <path d={`M${x(exactAt)} 14.500V1`} className="graduation-exact" />}
+        {!same && Math.abs(x(exactAt) - width / 2) < width / 2 && (
+          <path d={`M${x(exactAt)} 14.500V1`} className="graduation-exact" />
+        )}
         <path d={`M${x(value)} 9l-3.500-7h7z`} className="graduation-read" />
       </svg>
       <small>

@@ -13,10 +13,18 @@ import { usePlanView } from './planView';
 export function LineEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {
   const { plan, edit, canEdit } = usePlanView();
   const found = plan.lines.find(({ facts }) => facts.line.id === id);
-  const remarks = plan.findings.filter(({ about }) => about.line === id || (found && about.substance === found.facts.line.substance));
+  const remarks = plan.findings.filter(
+    ({ about }) => about.line === id || (found && about.substance === found.facts.line.substance),
+  );
   const substance = found?.facts.substance.substance;
   return (
-    <Offcanvas show={found !== undefined} onHide={onClose} placement="end" aria-labelledby="line-editor" className="line-editor">
+    <Offcanvas
+      show={found !== undefined}
+      onHide={onClose}
+      placement="end"
+      aria-labelledby="line-editor"
+      className="line-editor"
+    >
       <Offcanvas.Header closeButton>
         <Offcanvas.Title id="line-editor" as="h2">
           {substance?.name}

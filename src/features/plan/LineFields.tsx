@@ -20,9 +20,13 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
   const { plan, edit, canEdit } = usePlanView();
   const { line } = facts;
   const off = !canEdit;
-  const put = (field: string, change: Change<ChargeLine>) => edit(`line/${line.id}/${field}`, (doc) => changeLine(doc, line.id, change));
+  const put = (field: string, change: Change<ChargeLine>) =>
+    edit(`line/${line.id}/${field}`, (doc) => changeLine(doc, line.id, change));
   const vessels = plan.doc.vessels.map(({ id, name }) => ({ value: id, label: name }));
-  const devices = plan.doc.devices.map(({ id, name, step, unit }) => ({ value: id, label: `${name}, reads to ${step} ${unit}` }));
+  const devices = plan.doc.devices.map(({ id, name, step, unit }) => ({
+    value: id,
+    label: `${name}, reads to ${step} ${unit}`,
+  }));
   return (
     <fieldset className="editor-part">
       <legend>As written, at the tested scale</legend>
@@ -40,7 +44,11 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
           disabled={off}
           inputMode="numeric"
           shown={String(line.portions ?? 1)}
-          read={(text) => (/^([1-9]|1\d|20)$/.test(text.trim()) ? { ok: true, value: Number(text) } : { ok: false, says: 'A whole number from 1 to 20.' })}
+          read={(text) =>
+            /^([1-9]|1\d|20)$/.test(text.trim())
+              ? { ok: true, value: Number(text) }
+              : { ok: false, says: 'A whole number from 1 to 20.' }
+          }
           commit={(portions) => put('portions', { portions: portions === 1 ? undefined : portions })}
         />
         {line.entered.by === 'perMass' && (
@@ -49,7 +57,12 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
               label="mL per gram of"
               disabled={off}
               value={line.entered.of}
-              options={[{ value: 'product', label: 'the product' }, ...plan.lines.filter(({ facts: other }) => other.line.id !== line.id).map(({ facts: other }) => ({ value: other.line.id, label: other.substance.substance.name }))]}
+              options={[
+                { value: 'product', label: 'the product' },
+                ...plan.lines
+                  .filter(({ facts: other }) => other.line.id !== line.id)
+                  .map(({ facts: other }) => ({ value: other.line.id, label: other.substance.substance.name })),
+              ]}
               onChange={(of) => line.entered.by === 'perMass' && put('of', { entered: { ...line.entered, of } })}
             />
             <TypedInput
@@ -58,17 +71,33 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
               inputMode="decimal"
               shown={line.entered.percent ?? '100'}
               read={readPercent(1, 100)}
-              commit={(percent) => line.entered.by === 'perMass' && put('percent', { entered: { ...line.entered, percent } })}
+              commit={(percent) =>
+                line.entered.by === 'perMass' && put('percent', { entered: { ...line.entered, percent } })
+              }
             />
           </>
         )}
-        <SelectField label="Role" disabled={off} value={line.role} options={roles.map(same)} onChange={(role) => put('role', { role: role as Role })} />
+        <SelectField
+          label="Role"
+          disabled={off}
+          value={line.role}
+          options={roles.map(same)}
+          onChange={(role) => put('role', { role: role as Role })}
+        />
         <SelectField
           label="Bottle holds"
           disabled={off}
           value={line.strength?.by ?? ''}
-          options={[none('the pure substance'), { value: 'massFraction', label: 'a share of it, % w/w' }, { value: 'molarity', label: 'a solution, mol/L' }]}
-          onChange={(by) => put('strength', { strength: by === '' ? undefined : ({ by, digits: by === 'molarity' ? '1.00' : '99' } as Strength) })}
+          options={[
+            none('the pure substance'),
+            { value: 'massFraction', label: 'a share of it, % w/w' },
+            { value: 'molarity', label: 'a solution, mol/L' },
+          ]}
+          onChange={(by) =>
+            put('strength', {
+              strength: by === '' ? undefined : ({ by, digits: by === 'molarity' ? '1.00' : '99' } as Strength),
+            })
+          }
         />
         {line.strength && (
           <>
@@ -86,17 +115,39 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
               inputMode="decimal"
               shown={line.density?.digits ?? ''}
               read={(text) => (text.trim() === '' ? { ok: true, value: '' } : readDigits('density', 'g/mL')(text))}
-              commit={(digits) => put('density', { density: digits === '' ? undefined : { source: 'entered by hand', check: 'from memory', ...line.density, digits } })}
+              commit={(digits) =>
+                put('density', {
+                  density:
+                    digits === ''
+                      ? undefined
+                      : { source: 'entered by hand', check: 'from memory', ...line.density, digits },
+                })
+              }
             />
           </>
         )}
-        <SelectField label="Measured with" disabled={off} value={line.device ?? ''} options={[none('no device: not rounded'), ...devices]} onChange={(device) => put('device', { device: device || undefined })} />
-        <SelectField label="Goes into" disabled={off} value={line.vessel ?? ''} options={[none('no vessel named'), ...vessels]} onChange={(vessel) => put('vessel', { vessel: vessel || undefined })} />
+        <SelectField
+          label="Measured with"
+          disabled={off}
+          value={line.device ?? ''}
+          options={[none('no device: not rounded'), ...devices]}
+          onChange={(device) => put('device', { device: device || undefined })}
+        />
+        <SelectField
+          label="Goes into"
+          disabled={off}
+          value={line.vessel ?? ''}
+          options={[none('no vessel named'), ...vessels]}
+          onChange={(vessel) => put('vessel', { vessel: vessel || undefined })}
+        />
         <SelectField
           label="When scaled"
           disabled={off}
           value={line.scaling ?? 'proportional'}
-          options={[{ value: 'proportional', label: 'in proportion' }, { value: 'fixed', label: 'stays as written' }]}
+          options={[
+            { value: 'proportional', label: 'in proportion' },
+            { value: 'fixed', label: 'stays as written' },
+          ]}
           onChange={(scaling) => put('scaling', { scaling: scaling === 'fixed' ? 'fixed' : undefined })}
         />
         <SelectField
@@ -107,7 +158,13 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
           onChange={(reason) => put('excessReason', { excessReason: excessReasons.find((one) => one === reason) })}
         />
       </div>
-      <TypedInput label="Note for the bench" disabled={off} shown={line.note ?? ''} read={readText(400, false)} commit={(note) => put('note', { note })} />
+      <TypedInput
+        label="Note for the bench"
+        disabled={off}
+        shown={line.note ?? ''}
+        read={readText(400, false)}
+        commit={(note) => put('note', { note })}
+      />
       {canEdit && (line.role === 'reactant' || line.role === 'reagent in excess') && line.id !== plan.doc.reference && (
         <Form.Text as="p" className="editor-reference">
           <Button variant="line" size="sm" onClick={() => edit('reference', (doc) => ({ ...doc, reference: line.id }))}>

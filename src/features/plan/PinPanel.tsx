@@ -36,7 +36,13 @@ export function PinPanel() {
       </h2>
       <ButtonGroup size="sm" aria-label="What is pinned" className="pin-kinds">
         {kinds.map(({ at, label }) => (
-          <Button key={at} variant={pin.at === at ? 'choice' : 'line'} aria-pressed={pin.at === at} disabled={!canEdit || (at === 'vessel' && plan.doc.vessels.length === 0)} onClick={() => choose(at)}>
+          <Button
+            key={at}
+            variant={pin.at === at ? 'choice' : 'line'}
+            aria-pressed={pin.at === at}
+            disabled={!canEdit || (at === 'vessel' && plan.doc.vessels.length === 0)}
+            onClick={() => choose(at)}
+          >
             {label}
           </Button>
         ))}
@@ -45,7 +51,8 @@ export function PinPanel() {
       <p className="scale-line">
         {factor.ok ? (
           <>
-            everything proportional is <WorkedCell id="scale/factor" worked={factor.value} label="Scale factor" /> the tested scale
+            everything proportional is <WorkedCell id="scale/factor" worked={factor.value} label="Scale factor" /> the
+            tested scale
           </>
         ) : (
           <span className="text-stop">{factor.why} Shown as written.</span>
@@ -76,12 +83,22 @@ export function PinPanel() {
 
 /** A pin of another kind that changes nothing yet: it holds what the plan shows now. */
 function startingPin(plan: Plan, at: Pin['at']): Pin | undefined {
-  const digits = (value: { readonly q: { readonly dim: 'mass' | 'volume' | 'amount' | 'number'; readonly value: number }; readonly figures: number; readonly unit: string }) =>
-    formatDigits(value.q, value.unit, { figures: value.figures });
+  const digits = (value: {
+    readonly q: { readonly dim: 'mass' | 'volume' | 'amount' | 'number'; readonly value: number };
+    readonly figures: number;
+    readonly unit: string;
+  }) => formatDigits(value.q, value.unit, { figures: value.figures });
   if (at === 'factor') return { at, digits: plan.factor.ok ? digits({ ...plan.factor.value, figures: 3 }) : '1' };
   if (at === 'product') {
     const mass = plan.exact.product?.mass;
-    return mass && { at, digits: formatDigits({ dim: 'mass', value: mass.q.value * 0.7 }, 'g', { figures: 3 }), unit: 'g', percent: '70' };
+    return (
+      mass && {
+        at,
+        digits: formatDigits({ dim: 'mass', value: mass.q.value * 0.7 }, 'g', { figures: 3 }),
+        unit: 'g',
+        percent: '70',
+      }
+    );
   }
   if (at === 'line') {
     const line = plan.lines.find(({ facts }) => facts.line.id === plan.doc.reference);
@@ -101,7 +118,14 @@ function PinFields() {
   const off = !canEdit;
   if (pin.at === 'factor') {
     return (
-      <TypedInput label="Factor of the tested scale" disabled={off} inputMode="decimal" shown={pin.digits} read={readDigits('number', '×')} commit={(digits) => put('factor', { ...pin, digits })} />
+      <TypedInput
+        label="Factor of the tested scale"
+        disabled={off}
+        inputMode="decimal"
+        shown={pin.digits}
+        read={readDigits('number', '×')}
+        commit={(digits) => put('factor', { ...pin, digits })}
+      />
     );
   }
   if (pin.at === 'product') {
@@ -114,14 +138,27 @@ function PinFields() {
           read={readAmount(['mass', 'volume', 'amount'], pin.unit)}
           commit={({ digits, unit }) => put('product', { ...pin, digits, unit })}
         />
-        <TypedInput label="Expected yield, %" disabled={off} inputMode="decimal" shown={pin.percent} read={readPercent(1, 100)} commit={(percent) => put('percent', { ...pin, percent })} />
+        <TypedInput
+          label="Expected yield, %"
+          disabled={off}
+          inputMode="decimal"
+          shown={pin.percent}
+          read={readPercent(1, 100)}
+          commit={(percent) => put('percent', { ...pin, percent })}
+        />
       </div>
     );
   }
   if (pin.at === 'vessel') {
     return (
       <>
-        <Form.Select size="sm" aria-label="Vessel" disabled={off} value={pin.vessel} onChange={(event) => put('vessel', { ...pin, vessel: event.target.value })}>
+        <Form.Select
+          size="sm"
+          aria-label="Vessel"
+          disabled={off}
+          value={pin.vessel}
+          onChange={(event) => put('vessel', { ...pin, vessel: event.target.value })}
+        >
           {plan.doc.vessels.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
@@ -129,8 +166,22 @@ function PinFields() {
           ))}
         </Form.Select>
         <div className="pin-fields">
-          <TypedInput label="Capacity, mL" disabled={off} inputMode="decimal" shown={pin.digits} read={readDigits('volume', 'mL')} commit={(digits) => put('capacity', { ...pin, digits })} />
-          <TypedInput label="Filled to, %" disabled={off} inputMode="decimal" shown={pin.percent} read={readPercent(1, 100)} commit={(percent) => put('fill', { ...pin, percent })} />
+          <TypedInput
+            label="Capacity, mL"
+            disabled={off}
+            inputMode="decimal"
+            shown={pin.digits}
+            read={readDigits('volume', 'mL')}
+            commit={(digits) => put('capacity', { ...pin, digits })}
+          />
+          <TypedInput
+            label="Filled to, %"
+            disabled={off}
+            inputMode="decimal"
+            shown={pin.percent}
+            read={readPercent(1, 100)}
+            commit={(percent) => put('fill', { ...pin, percent })}
+          />
         </div>
       </>
     );
@@ -140,10 +191,11 @@ function PinFields() {
     <p className="pin-says">
       <strong>
         <span className="num">{pin.digits}</span>
-        {'\u202f'}
+        {'\u00a0'}
         {pin.unit}
       </strong>{' '}
-      {name} {pin.over === 'class' ? 'for the whole class, spare included' : 'at each bench'}. Everything else follows. Tap a pin in the table to choose another.
+      {name} {pin.over === 'class' ? 'for the whole class, spare included' : 'at each bench'}. Everything else follows.
+      Tap a pin in the table to choose another.
     </p>
   );
 }

@@ -11,7 +11,15 @@ import type { Worked } from '@/core/quantity/worked';
 import type { ReactNode } from 'react';
 
 /** A cell that can hold the pin: a number with its working, or, when pinned, the field of the choice. */
-export function PinnableCell({ line, worked, over, id, label, lead, children }: {
+export function PinnableCell({
+  line,
+  worked,
+  over,
+  id,
+  label,
+  lead,
+  children,
+}: {
   readonly line: PlanLine;
   readonly worked: Worked;
   readonly over: 'bench' | 'class';

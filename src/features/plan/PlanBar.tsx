@@ -8,7 +8,15 @@ import { readText } from './fields';
 import type { usePlan } from './usePlan';
 
 /** Title, version and the actions on the whole plan. */
-export function PlanBar({ id, state, canEdit }: { readonly id: string; readonly state: ReturnType<typeof usePlan>; readonly canEdit: boolean }) {
+export function PlanBar({
+  id,
+  state,
+  canEdit,
+}: {
+  readonly id: string;
+  readonly state: ReturnType<typeof usePlan>;
+  readonly canEdit: boolean;
+}) {
   const { plan, edit, dirty, saving, version } = state;
   const router = useRouter();
   const copy = async () => {
@@ -20,10 +28,15 @@ export function PlanBar({ id, state, canEdit }: { readonly id: string; readonly 
     <>
       <div className="plan-bar">
         <div className="plan-title">
-          {canEdit ? (
-            <TypedInput label="Title" hideLabel shown={plan.doc.title} read={readText(120, true)} commit={(title) => title && edit('title', (doc) => ({ ...doc, title }))} />
-          ) : (
-            <h1>{plan.doc.title}</h1>
+          <h1 className={canEdit ? 'visually-hidden' : ''}>{plan.doc.title}</h1>
+          {canEdit && (
+            <TypedInput
+              label="Title"
+              hideLabel
+              shown={plan.doc.title}
+              read={readText(120, true)}
+              commit={(title) => title && edit('title', (doc) => ({ ...doc, title }))}
+            />
           )}
           <span className="muted plan-version">
             version {version}

@@ -26,14 +26,26 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
   const [adding, setAdding] = useState(false);
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
   const view: PlanView = useMemo(
-    () => ({ plan, edit, canEdit, open, lit, toggle: (key) => setOpen((now) => (now === key ? undefined : key)), editLine: setLine }),
+    () => ({
+      plan,
+      edit,
+      canEdit,
+      open,
+      lit,
+      toggle: (key) => setOpen((now) => (now === key ? undefined : key)),
+      editLine: setLine,
+    }),
     [plan, edit, canEdit, open, lit],
   );
   return (
     <PlanViewContext.Provider value={view}>
       <Shell identity={identity} crumb={plan.doc.title}>
         <PlanBar id={stored.id} state={state} canEdit={canEdit} />
-        {plan.doc.protection && <p className="protection">{plan.doc.protection} Local rules, the risk assessment and the supervising person decide.</p>}
+        {plan.doc.protection && (
+          <p className="protection">
+            {plan.doc.protection} Local rules, the risk assessment and the supervising person decide.
+          </p>
+        )}
         <div className="plan-grid">
           <div className="plan-main">
             <ReactionScheme />

@@ -15,7 +15,15 @@ export function ProductRow({ plumb }: { readonly plumb: number | undefined }) {
     <tr className="product-row" data-line="product">
       <th scope="row">
         <span className="line-name">{substance?.name ?? 'Product'}</span>
-        <small>product{substance?.formula && <> · <Formula text={substance.formula} /></>}</small>
+        <small>
+          product
+          {substance?.formula && (
+            <>
+              {' '}
+              · <Formula text={substance.formula} />
+            </>
+          )}
+        </small>
       </th>
       <td>
         <strong className="yield-label">Theoretical yield</strong>
@@ -26,15 +34,24 @@ export function ProductRow({ plumb }: { readonly plumb: number | undefined }) {
           </small>
         )}
       </td>
-      <td className="r yield">{mass ? <WorkedCell id="product/mass" worked={mass} label="Theoretical yield" /> : '—'}</td>
-      <td className="r">{volume && <WorkedCell id="product/volume" worked={volume} label="Theoretical yield by volume" />}</td>
-      <td className="r">{amount && <WorkedCell id="product/amount" worked={amount} label="Theoretical amount of product" />}</td>
+      <td className="r yield">
+        {mass ? <WorkedCell id="product/mass" worked={mass} label="Theoretical yield" /> : '—'}
+      </td>
+      <td className="r">
+        {volume && <WorkedCell id="product/volume" worked={volume} label="Theoretical yield by volume" />}
+      </td>
+      <td className="r">
+        {amount && <WorkedCell id="product/amount" worked={amount} label="Theoretical amount of product" />}
+      </td>
       <td />
-      <td className="extent-cell" style={plumb === undefined ? undefined : ({ '--plumb-at': `${plumb}%` } as CSSProperties)}>
+      <td
+        className="extent-cell"
+        style={plumb === undefined ? undefined : ({ '--plumb-at': `${plumb}%` } as CSSProperties)}
+      >
         {plumb !== undefined && <span className="plumb-bob" aria-hidden="true" />}
         {mass?.u !== undefined && (
-          <span className="bob-words" style={{ [plumb !== undefined && plumb > 55 ? 'right' : 'left']: plumb !== undefined && plumb > 55 ? `${102 - plumb}%` : `${(plumb ?? 0) + 5}%` }}>
-            ±{'\u202f'}
+          <span className="bob-words" style={besidePlumb(plumb ?? 0)}>
+            ±{'\u00a0'}
             {format({ dim: 'mass', value: mass.u }, 'g', { figures: 1 })} by the devices
           </span>
         )}
@@ -42,4 +59,9 @@ export function ProductRow({ plumb }: { readonly plumb: number | undefined }) {
       <td />
     </tr>
   );
+}
+
+/** Words beside the bob, on the side where there is room. */
+function besidePlumb(plumb: number): CSSProperties {
+  return plumb > 55 ? { right: `calc(${100 - plumb}% + 1rem)` } : { left: `calc(${plumb}% + 1.4rem)` };
 }

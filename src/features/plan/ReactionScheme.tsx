@@ -56,7 +56,9 @@ function SchemeTerm({ term }: { readonly term: Term }) {
   const mass = substance.formula === undefined ? undefined : molarMass(substance.formula);
   const isProduct = term.side === 'right' && term.substance === plan.doc.equation.product;
   return (
-    <figure className={`scheme-term ${isProduct ? 'scheme-product' : ''} ${lit.places.has(`reference/${substance.formula ?? ''}`) ? 'term-lit' : ''}`}>
+    <figure
+      className={`scheme-term ${isProduct ? 'scheme-product' : ''} ${lit.places.has(`reference/${substance.formula ?? ''}`) ? 'term-lit' : ''}`}
+    >
       <div className="scheme-drawn">
         <TypedInput
           className="coefficient"
@@ -66,15 +68,24 @@ function SchemeTerm({ term }: { readonly term: Term }) {
           inputMode="decimal"
           shown={String(term.coefficient)}
           read={readCoefficient}
-          commit={(coefficient) => edit(`coefficient/${term.side}/${term.substance}`, (doc) => setCoefficient(doc, term.substance, term.side, coefficient))}
+          commit={(coefficient) =>
+            edit(`coefficient/${term.side}/${term.substance}`, (doc) =>
+              setCoefficient(doc, term.substance, term.side, coefficient),
+            )
+          }
         />
-        {substance.smiles ? <Structure smiles={substance.smiles} name={substance.name} /> : <span className="structure-missing">{substance.formula ?? '?'}</span>}
+        {substance.smiles ? (
+          <Structure smiles={substance.smiles} name={substance.name} />
+        ) : (
+          <span className="structure-missing">{substance.formula ?? '?'}</span>
+        )}
       </div>
       <figcaption>
         <strong>{substance.name}</strong>
         {substance.formula && (
           <span>
-            <Formula text={substance.formula} /> {mass?.ok && <span className="num">{format(mass.value.q, 'g/mol', { decimals: 2 })}</span>}
+            <Formula text={substance.formula} />{' '}
+            {mass?.ok && <span className="num">{format(mass.value.q, 'g/mol', { decimals: 2 })}</span>}
           </span>
         )}
       </figcaption>

@@ -16,11 +16,18 @@ export function SubstanceFields({ line }: { readonly line: PlanLine }) {
   const { density, formula } = substance;
   const mass = formula === undefined ? undefined : molarMass(formula);
   const off = !canEdit;
-  const put = (field: string, change: Change<Substance>) => edit(`substance/${substance.id}/${field}`, (doc) => changeSubstance(doc, substance.id, change));
+  const put = (field: string, change: Change<Substance>) =>
+    edit(`substance/${substance.id}/${field}`, (doc) => changeSubstance(doc, substance.id, change));
   return (
     <fieldset className="editor-part">
       <legend>What is in the bottle</legend>
-      <TypedInput label="Name" disabled={off} shown={substance.name} read={readText(120, true)} commit={(name) => name && put('name', { name })} />
+      <TypedInput
+        label="Name"
+        disabled={off}
+        shown={substance.name}
+        read={readText(120, true)}
+        commit={(name) => name && put('name', { name })}
+      />
       <div className="editor-grid">
         <TypedInput
           label="Formula, hydrate water included"
@@ -32,16 +39,36 @@ export function SubstanceFields({ line }: { readonly line: PlanLine }) {
         />
         <TypedInput
           label="Density, g/mL"
-          help={density ? `${density.at_C === undefined ? 'temperature not given' : `at ${density.at_C}\u202f°C`}, ${density.source} (${density.check})` : 'of the pure liquid'}
+          help={
+            density
+              ? `${density.at_C === undefined ? 'temperature not given' : `at ${density.at_C}\u202f°C`}, ${density.source} (${density.check})`
+              : 'of the pure liquid'
+          }
           disabled={off}
           inputMode="decimal"
           shown={density?.digits ?? ''}
           read={(text) => (text.trim() === '' ? { ok: true, value: '' } : readDigits('density', 'g/mL')(text))}
-          commit={(digits) => put('density', { density: digits === '' ? undefined : { digits, source: 'entered by hand', check: 'from memory' } })}
+          commit={(digits) =>
+            put('density', {
+              density: digits === '' ? undefined : { digits, source: 'entered by hand', check: 'from memory' },
+            })
+          }
         />
       </div>
-      <TypedInput label="Structure, SMILES" disabled={off} shown={substance.smiles ?? ''} read={readText(400, false)} commit={(smiles) => put('smiles', { smiles })} />
-      <TypedInput label="Cautions" disabled={off} shown={substance.caution ?? ''} read={readText(400, false)} commit={(caution) => put('caution', { caution })} />
+      <TypedInput
+        label="Structure, SMILES"
+        disabled={off}
+        shown={substance.smiles ?? ''}
+        read={readText(400, false)}
+        commit={(smiles) => put('smiles', { smiles })}
+      />
+      <TypedInput
+        label="Cautions"
+        disabled={off}
+        shown={substance.caution ?? ''}
+        read={readText(400, false)}
+        commit={(caution) => put('caution', { caution })}
+      />
     </fieldset>
   );
 }

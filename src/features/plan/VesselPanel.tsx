@@ -20,19 +20,29 @@ export function VesselPanel() {
           const grave = plan.findings.find(({ about }) => about.vessel === vessel.id)?.severity ?? 'fine';
           return (
             <li key={vessel.id} className={`vessel-${grave}`}>
-              <VesselDrawing kind={vessel.kind} fill={fill?.q.value ?? 0} label={`${vessel.name}, ${fill ? format(fill.q, '%', { figures: 2 }) : 'not'} full`} />
+              <VesselDrawing
+                kind={vessel.kind}
+                fill={fill?.q.value ?? 0}
+                label={`${vessel.name}, ${fill ? format(fill.q, '%', { figures: 2 }) : 'not'} full`}
+              />
               <div>
                 <strong>{vessel.name}</strong>
                 <span className="vessel-facts">
                   {volume && <span className="num">{format(volume.q, 'mL', { figures: volume.figures })}</span>}
                   {fill && (
                     <>
-                      , <WorkedCell id={`vessel/${vessel.id}`} worked={fill} label={`Filling of the ${vessel.name}`} /> full
+                      , <WorkedCell id={`vessel/${vessel.id}`} worked={fill} label={`Filling of the ${vessel.name}`} />{' '}
+                      full
                     </>
                   )}
                 </span>
                 {unknown.length > 0 && <small className="muted">without {unknown.join(', ')}: no density</small>}
-                {suggestion_mL !== undefined && grave !== 'fine' && suggestion_mL !== vessel.capacity_mL && <small>{suggestion_mL}{'\u202f'}mL would fit</small>}
+                {suggestion_mL !== undefined && grave !== 'fine' && suggestion_mL !== vessel.capacity_mL && (
+                  <small>
+                    {suggestion_mL}
+                    {'\u00a0'}mL would fit
+                  </small>
+                )}
               </div>
               <TypedInput
                 className="vessel-size"
@@ -42,7 +52,9 @@ export function VesselPanel() {
                 inputMode="decimal"
                 shown={`${vessel.capacity_mL} mL`}
                 read={readDigits('volume', 'mL')}
-                commit={(digits) => edit(`vessel/${vessel.id}`, (doc) => changeVessel(doc, vessel.id, { capacity_mL: Number(digits) }))}
+                commit={(digits) =>
+                  edit(`vessel/${vessel.id}`, (doc) => changeVessel(doc, vessel.id, { capacity_mL: Number(digits) }))
+                }
               />
               {open === `vessel/${vessel.id}` && fill && <WorkingPanel worked={fill} plan={plan} title={vessel.name} />}
             </li>

@@ -5,7 +5,13 @@ import type { ReactNode } from 'react';
 import type { Worked } from '@/core/quantity/worked';
 
 /** A number with its unit; tapping it opens the working. Lit while it is a source of the open working. */
-export function WorkedCell({ id, worked, label, lead, tail }: {
+export function WorkedCell({
+  id,
+  worked,
+  label,
+  lead,
+  tail,
+}: {
   readonly id: string;
   readonly worked: Worked;
   /** What the number is, for people who hear the screen. */

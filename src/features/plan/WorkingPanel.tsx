@@ -19,13 +19,22 @@ function chain(worked: Worked): readonly Worked[] {
 }
 
 /** Working of a number: each formula in symbols and in figures, down to what was entered. */
-export function WorkingPanel({ worked, plan, title }: { readonly worked: Worked; readonly plan: Plan; readonly title: string }) {
+export function WorkingPanel({
+  worked,
+  plan,
+  title,
+}: {
+  readonly worked: Worked;
+  readonly plan: Plan;
+  readonly title: string;
+}) {
   return (
     <section className="working" aria-label={`Working: ${title}`}>
       <ol>
         {chain(worked).map((one, i) => {
           const { name, symbols, numbers, result, uncertainty, source, inputs } = renderWorking(one);
-          const ends = inputs.filter((input) => input.source.at !== 'worked');
+          // Atoms and their weights already stand in the expression.
+          const ends = one.formula === 'molarMass' ? [] : inputs.filter((input) => input.source.at !== 'worked');
           return (
             <li key={i}>
               <div className="working-line">
@@ -47,13 +56,15 @@ export function WorkingPanel({ worked, plan, title }: { readonly worked: Worked;
           );
         })}
       </ol>
-      <p className="working-note">Intermediate results are carried unrounded. ± is the standard uncertainty of the devices alone.</p>
+      <p className="working-note">
+        Intermediate results are carried unrounded. ± is the standard uncertainty of the devices alone.
+      </p>
     </section>
   );
 }
 
-function sourceWords(plan: Plan, source: Source): string {
-  if (source.at === 'worked') return '';
+function sourceWords(plan: Plan, source: Source): string | undefined {
+  if (source.at === 'worked') return undefined;
   const { id } = source;
   switch (source.at) {
     case 'line':
@@ -62,8 +73,10 @@ function sourceWords(plan: Plan, source: Source): string {
       return `step of the ${plan.doc.devices.find((device) => device.id === id)?.name ?? id}`;
     case 'reference': {
       const substance = plan.doc.substances.find((one) => one.id === id);
-      if (source.field !== 'density' || !substance?.density) return source.field === 'atomicWeight' ? 'atomic weight' : 'atoms in the formula';
-      return `${substance.name}, ${substance.density.at_C ?? '?'} °C, ${substance.density.source} (${substance.density.check})`;
+      return (
+        substance?.density &&
+        `${substance.name}, ${substance.density.at_C ?? '?'} °C, ${substance.density.source} (${substance.density.check})`
+      );
     }
     case 'equation':
       return 'from the equation';

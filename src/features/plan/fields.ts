@@ -33,7 +33,9 @@ export function readPercent(low: number, high: number): (text: string) => FieldR
   return (text) => {
     const digits = text.replace('%', '').trim();
     const good = /^\d{1,3}(\.\d{1,6})?$/.test(digits) && Number(digits) >= low && Number(digits) <= high;
-    return good ? { ok: true, value: digits } : fault('field.percent', { got: text, low: String(low), high: String(high) });
+    return good
+      ? { ok: true, value: digits }
+      : fault('field.percent', { got: text, low: String(low), high: String(high) });
   };
 }
 

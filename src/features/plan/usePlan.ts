@@ -4,7 +4,7 @@ import { api, ApiError } from '@/api/client';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { computePlan } from '@/core/preparation/plan';
-import { planReducer } from './planReducer';
+import { openPlan, planReducer } from './planReducer';
 import type { Preparation } from '@/core/preparation/document';
 import type { StoredPreparation } from '@/core/preparation/stored';
 
@@ -26,42 +26,31 @@ function readDraft(id: string): { readonly base: number; readonly doc: Preparati
 
 /** The plan being edited: document, history, recomputed plan, saving, and a draft that survives a closed tab. */
 export function usePlan(stored: StoredPreparation, canEdit: boolean) {
-  const [saved, setSaved] = useState({ version: stored.version, text: writePreparation(stored.doc) });
-  const [state, dispatch] = useReducer(planReducer, { doc: stored.doc, past: [], future: [] });
-  const [restored, setRestored] = useState(false);
+  const [state, dispatch] = useReducer(planReducer, stored, openPlan);
   const [problem, setProblem] = useState<{ readonly code: string; readonly says: string } | undefined>(undefined);
   const [saving, setSaving] = useState(false);
   const plan = useMemo(() => computePlan(state.doc), [state.doc]);
   const text = useMemo(() => writePreparation(state.doc), [state.doc]);
-  const dirty = text !== saved.text;
+  const dirty = text !== state.saved.text;
+  const base = state.saved.version;
 
   useEffect(() => {
     const draft = canEdit ? readDraft(stored.id) : undefined;
-    if (!draft || writePreparation(draft.doc) === writePreparation(stored.doc)) return;
-    dispatch({ do: 'edit', change: () => draft.doc, field: 'draft' });
-    // Kept from an older version, it must meet the newer one as a conflict, not overwrite it.
-    setSaved((before) => ({ ...before, version: draft.base }));
-    setRestored(true);
+    if (draft && writePreparation(draft.doc) !== writePreparation(stored.doc)) dispatch({ do: 'restore', ...draft });
   }, [stored, canEdit]);
 
   useEffect(() => {
-    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base: saved.version, text }));
-  }, [dirty, text, stored.id, saved.version]);
+    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base, text }));
+  }, [dirty, text, stored.id, base]);
 
-  const edit: Edit = useCallback(
-    (field, change) => {
-      if (canEdit) dispatch({ do: 'edit', change, field });
-    },
-    [canEdit],
-  );
+  const edit: Edit = useCallback((field, change) => canEdit && dispatch({ do: 'edit', change, field }), [canEdit]);
 
   const save = async () => {
     setSaving(true);
     setProblem(undefined);
     try {
-      const { version } = await api.saveVersion(stored.id, saved.version, text);
-      setSaved({ version, text });
-      setRestored(false);
+      const { version } = await api.saveVersion(stored.id, base, text);
+      dispatch({ do: 'saved', doc: state.doc, version });
       localStorage.removeItem(draftKey(stored.id));
     } catch (error) {
       const says = error instanceof ApiError ? error.message : 'Saving failed. Your changes are kept in this browser.';
@@ -72,10 +61,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean) {
   };
 
   const discard = () => {
-    const read = readPreparation(saved.text);
-    if (read.ok) dispatch({ do: 'replace', doc: read.doc });
+    dispatch({ do: 'discard' });
     localStorage.removeItem(draftKey(stored.id));
-    setRestored(false);
     setProblem(undefined);
   };
 
@@ -86,8 +73,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean) {
     dirty,
     saving,
     problem,
-    restored,
-    version: saved.version,
+    restored: state.restored,
+    version: base,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
     undo: () => dispatch({ do: 'undo' }),

@@ -18,14 +18,23 @@ export function ImportFile() {
   const take = async (file: File | undefined) => {
     if (!file) return;
     setProblem(undefined);
-    if (file.size > 4 * largestFile) return setProblem({ name: file.name, says: `The file is larger than ${largestFile / 1e6} MB. Nothing was stored.`, faults: [] });
+    if (file.size > 4 * largestFile)
+      return setProblem({
+        name: file.name,
+        says: `The file is larger than ${largestFile / 1e6} MB. Nothing was stored.`,
+        faults: [],
+      });
     setBusy(true);
     try {
       const made = await api.createPreparation(await file.text());
       router.push(`/preparations/${made.id}`);
     } catch (error) {
       const known = error instanceof ApiError ? error : undefined;
-      setProblem({ name: file.name, says: known?.message ?? 'The file could not be read. Nothing was stored.', faults: (known?.details as readonly FileFault[] | undefined) ?? [] });
+      setProblem({
+        name: file.name,
+        says: known?.message ?? 'The file could not be read. Nothing was stored.',
+        faults: (known?.details as readonly FileFault[] | undefined) ?? [],
+      });
       setBusy(false);
     }
   };

@@ -8,7 +8,13 @@ import type { PreparationSummary } from '@/core/preparation/stored';
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 
 /** All preparations, and the door for files. */
-export function PreparationList({ identity, preparations }: { readonly identity: Identity; readonly preparations: readonly PreparationSummary[] }) {
+export function PreparationList({
+  identity,
+  preparations,
+}: {
+  readonly identity: Identity;
+  readonly preparations: readonly PreparationSummary[];
+}) {
   const canImport = identity.role === 'coordinator';
   return (
     <Shell identity={identity}>
@@ -16,7 +22,9 @@ export function PreparationList({ identity, preparations }: { readonly identity:
         <h1>Preparations</h1>
         {preparations.length === 0 && (
           <p className="empty">
-            {canImport ? 'There is no preparation yet. Bring one in from a file below; docs/schemas describes the format.' : 'The coordinator has not stored a preparation yet.'}
+            {canImport
+              ? 'There is no preparation yet. Bring one in from a file below; docs/schemas describes the format.'
+              : 'The coordinator has not stored a preparation yet.'}
           </p>
         )}
         <ul className="preparations">

@@ -5,13 +5,19 @@ import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */
-export function GroupForm({ busy, onEnter, onProblem }: {
+export function GroupForm({
+  busy,
+  onEnter,
+  onProblem,
+}: {
   readonly busy: boolean;
   readonly onEnter: (credentials: Readonly<Record<string, string>>) => Promise<void>;
   readonly onProblem: (says: string | undefined) => void;
 }) {
   const [joinCode, setJoinCode] = useState('');
-  const [door, setDoor] = useState<{ readonly name: string; readonly benches: readonly string[] } | undefined>(undefined);
+  const [door, setDoor] = useState<{ readonly name: string; readonly benches: readonly string[] } | undefined>(
+    undefined,
+  );
   const [bench, setBench] = useState<string | undefined>(undefined);
   const [pin, setPin] = useState('');
   const find = async () => {
@@ -32,7 +38,15 @@ export function GroupForm({ busy, onEnter, onProblem }: {
       >
         <Form.Group controlId="join-code" className="mb-3">
           <Form.Label>Join code of the class</Form.Label>
-          <Form.Control className="big-code" autoComplete="off" autoCapitalize="characters" value={joinCode} required maxLength={6} onChange={(event) => setJoinCode(event.target.value.toUpperCase())} />
+          <Form.Control
+            className="big-code"
+            autoComplete="off"
+            autoCapitalize="characters"
+            value={joinCode}
+            required
+            maxLength={6}
+            onChange={(event) => setJoinCode(event.target.value.toUpperCase())}
+          />
         </Form.Group>
         <Button type="submit" className="w-100" disabled={busy || joinCode.trim() === ''}>
           Find the class
@@ -55,14 +69,28 @@ export function GroupForm({ busy, onEnter, onProblem }: {
       </p>
       <div className="bench-choice" role="group" aria-label="Your bench">
         {door.benches.map((name) => (
-          <Button key={name} variant={bench === name ? 'choice' : 'line'} aria-pressed={bench === name} onClick={() => setBench(name)}>
+          <Button
+            key={name}
+            variant={bench === name ? 'choice' : 'line'}
+            aria-pressed={bench === name}
+            onClick={() => setBench(name)}
+          >
             {name}
           </Button>
         ))}
       </div>
       <Form.Group controlId="bench-pin" className="mb-3">
         <Form.Label>PIN of the bench</Form.Label>
-        <Form.Control className="big-code" type="password" inputMode="numeric" autoComplete="off" value={pin} required maxLength={12} onChange={(event) => setPin(event.target.value)} />
+        <Form.Control
+          className="big-code"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          value={pin}
+          required
+          maxLength={12}
+          onChange={(event) => setPin(event.target.value)}
+        />
       </Form.Group>
       <Button type="submit" className="w-100" disabled={busy || !bench || pin === ''}>
         {bench ? `Start at ${bench}` : 'Choose your bench'}

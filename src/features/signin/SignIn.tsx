@@ -56,10 +56,18 @@ export function SignIn({ demo }: { readonly demo: boolean }) {
           </div>
         )}
         <div className="door-tabs" role="group" aria-label="Who signs in">
-          <Button variant={door === 'group' ? 'choice' : 'quiet'} aria-pressed={door === 'group'} onClick={() => setDoor('group')}>
+          <Button
+            variant={door === 'group' ? 'choice' : 'quiet'}
+            aria-pressed={door === 'group'}
+            onClick={() => setDoor('group')}
+          >
             A group at its bench
           </Button>
-          <Button variant={door === 'staff' ? 'choice' : 'quiet'} aria-pressed={door === 'staff'} onClick={() => setDoor('staff')}>
+          <Button
+            variant={door === 'staff' ? 'choice' : 'quiet'}
+            aria-pressed={door === 'staff'}
+            onClick={() => setDoor('staff')}
+          >
             Staff
           </Button>
         </div>
@@ -68,7 +76,11 @@ export function SignIn({ demo }: { readonly demo: boolean }) {
             {problem}
           </Alert>
         )}
-        {door === 'group' ? <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} /> : <StaffForm busy={busy} onEnter={enter} />}
+        {door === 'group' ? (
+          <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} />
+        ) : (
+          <StaffForm busy={busy} onEnter={enter} />
+        )}
       </section>
     </main>
   );

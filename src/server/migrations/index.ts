@@ -19,7 +19,11 @@ const reference = (table: string, allowNull = false) => ({
 const time = (allowNull = false) => ({ type: DataTypes.DATE(3), allowNull });
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
 
-function table(name: string, columns: ModelAttributes, uniqueKeys: Record<string, { fields: string[] }> = {}): Migration {
+function table(
+  name: string,
+  columns: ModelAttributes,
+  uniqueKeys: Record<string, { fields: string[] }> = {},
+): Migration {
   return {
     name: `create-${name}`,
     up: (schema) => schema.createTable(name, columns, { charset: 'utf8mb4', uniqueKeys }),

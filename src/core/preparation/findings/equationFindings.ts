@@ -9,12 +9,21 @@ export function equationFindings({ doc, facts, difference }: PlanDraft): readonl
   const found: Finding[] = [];
   for (const { substance, molarMass } of facts.substances.values()) {
     if (molarMass && !molarMass.ok) {
-      found.push(finding('formula.bad', 'stop', { substance: substance.id, field: 'formula' }, { name: substance.name, why: molarMass.why }));
+      found.push(
+        finding(
+          'formula.bad',
+          'stop',
+          { substance: substance.id, field: 'formula' },
+          { name: substance.name, why: molarMass.why },
+        ),
+      );
     }
   }
   const readable = doc.equation.terms.every(({ substance }) => facts.substances.get(substance)?.molarMass?.ok);
   if (readable && Object.keys(difference).length > 0) {
-    found.push(finding('equation.unbalanced', 'stop', { field: 'equation' }, { difference: describeImbalance(difference) }));
+    found.push(
+      finding('equation.unbalanced', 'stop', { field: 'equation' }, { difference: describeImbalance(difference) }),
+    );
   }
   if (!doc.equation.terms.some(({ side, substance }) => side === 'right' && substance === doc.equation.product)) {
     found.push(finding('equation.noProduct', 'stop', { field: 'equation' }));
@@ -22,7 +31,9 @@ export function equationFindings({ doc, facts, difference }: PlanDraft): readonl
   const left = doc.equation.terms.filter(({ side }) => side === 'left').map(({ substance }) => substance);
   const supplied = new Set([...facts.lines.values()].filter(takesPart).map(speciesOf));
   for (const term of left.filter((id) => !supplied.has(id))) {
-    found.push(finding('equation.uncharged', 'stop', { term }, { name: facts.substances.get(term)?.substance.name ?? term }));
+    found.push(
+      finding('equation.uncharged', 'stop', { term }, { name: facts.substances.get(term)?.substance.name ?? term }),
+    );
   }
   return found;
 }

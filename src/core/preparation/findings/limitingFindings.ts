@@ -13,7 +13,10 @@ export function limitingFindings({ facts, charge, exact, lines, doc, roundingEff
   const limiting = name(extents.limiting.id);
   const reference = facts.lines.get(doc.reference);
   const intended = reference && takesPart(reference) ? speciesOf(reference) : undefined;
-  const at = { line: lines.find(({ facts: line }) => speciesOf(line) === extents.limiting.id && takesPart(line))?.facts.line.id ?? '' };
+  const at = {
+    line:
+      lines.find(({ facts: line }) => speciesOf(line) === extents.limiting.id && takesPart(line))?.facts.line.id ?? '',
+  };
   const found: Finding[] = [];
   if (extents.tie && extents.next) {
     found.push(finding('limiting.tie', 'caution', at, { limiting, partner: name(extents.next.id) }));
@@ -43,11 +46,16 @@ export function limitingFindings({ facts, charge, exact, lines, doc, roundingEff
   function narrow(margin: number, partner: string): Finding {
     const line = lines.find(({ facts: one }) => speciesOf(one) === partner && takesPart(one));
     const loss = line?.flip?.[line.target?.rounded.q.dim ?? 'mass'] ?? line?.flip?.amount;
-    return finding('limiting.margin', 'caution', { line: line?.facts.line.id ?? '' }, {
-      limiting,
-      partner: name(partner),
-      margin: fact({ dim: 'fraction', value: margin }, '%', 2),
-      flip: loss ? fact(loss.q, loss.unit, 2) : 'a little',
-    });
+    return finding(
+      'limiting.margin',
+      'caution',
+      { line: line?.facts.line.id ?? '' },
+      {
+        limiting,
+        partner: name(partner),
+        margin: fact({ dim: 'fraction', value: margin }, '%', 2),
+        flip: loss ? fact(loss.q, loss.unit, 2) : 'a little',
+      },
+    );
   }
 }

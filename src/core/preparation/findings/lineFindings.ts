@@ -34,15 +34,22 @@ function missingFacts({ doc, facts }: PlanDraft, { facts: line, target, total }:
 function excess({ charge }: PlanDraft, { facts: line, extent }: PlanLine): readonly Finding[] {
   if (!extent?.flip || charge.extents?.tie || line.line.excessReason) return [];
   return [
-    finding('excess.noReason', 'note', { line: line.line.id, field: 'excessReason' }, {
-      name: line.substance.substance.name,
-      excess: fact(extent.excess.q, '%', 2),
-    }),
+    finding(
+      'excess.noReason',
+      'note',
+      { line: line.line.id, field: 'excessReason' },
+      {
+        name: line.substance.substance.name,
+        excess: fact(extent.excess.q, '%', 2),
+      },
+    ),
   ];
 }
 
 function catalyst({ facts: line, equivalents }: PlanLine): readonly Finding[] {
   if (line.line.role !== 'catalyst' || !equivalents || equivalents.q.value < catalystRemark) return [];
   const loading = fact({ dim: 'fraction', value: equivalents.q.value }, 'mol %', 2);
-  return [finding('catalyst.large', 'caution', { line: line.line.id }, { name: line.substance.substance.name, loading })];
+  return [
+    finding('catalyst.large', 'caution', { line: line.line.id }, { name: line.substance.substance.name, loading }),
+  ];
 }

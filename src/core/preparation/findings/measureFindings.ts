@@ -38,12 +38,17 @@ function fillings({ facts: line, target }: PlanLine): readonly Finding[] {
   const count = Math.ceil(target.rounded.q.value / toCanonical(target.device.capacity, target.device.unit) - 1e-9);
   if (count <= 1) return [];
   return [
-    finding('measure.fillings', count > 3 ? 'caution' : 'note', { line: line.line.id, field: 'device' }, {
-      name: line.substance.substance.name,
-      target: fact(target.rounded.q, target.rounded.unit, target.rounded.figures),
-      device: target.device.name,
-      fillings: fact({ dim: 'number', value: count }, '', String(count).length),
-    }),
+    finding(
+      'measure.fillings',
+      count > 3 ? 'caution' : 'note',
+      { line: line.line.id, field: 'device' },
+      {
+        name: line.substance.substance.name,
+        target: fact(target.rounded.q, target.rounded.unit, target.rounded.figures),
+        device: target.device.name,
+        fillings: fact({ dim: 'number', value: count }, '', String(count).length),
+      },
+    ),
   ];
 }
 
@@ -52,11 +57,16 @@ function finer({ facts: line, target }: PlanLine): readonly Finding[] {
   const step = toCanonical(target.device.step, target.device.unit);
   if (Math.abs(target.exact.q.value - target.rounded.q.value) < step * 1e-6) return [];
   return [
-    finding('measure.finer', 'note', { line: line.line.id, field: 'entered' }, {
-      name: line.substance.substance.name,
-      typed: fact(target.exact.q, target.exact.unit, target.exact.figures),
-      device: target.device.name,
-      nearest: fact(target.rounded.q, target.rounded.unit, target.rounded.figures),
-    }),
+    finding(
+      'measure.finer',
+      'note',
+      { line: line.line.id, field: 'entered' },
+      {
+        name: line.substance.substance.name,
+        typed: fact(target.exact.q, target.exact.unit, target.exact.figures),
+        device: target.device.name,
+        nearest: fact(target.rounded.q, target.rounded.unit, target.rounded.figures),
+      },
+    ),
   ];
 }

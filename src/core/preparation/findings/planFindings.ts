@@ -11,6 +11,13 @@ const weight: Readonly<Record<Severity, number>> = { stop: 0, caution: 1, note: 
 
 /** All findings of a plan, the gravest first, otherwise in the order of the work. */
 export function planFindings(draft: PlanDraft): readonly Finding[] {
-  const all = [equationFindings, lineFindings, limitingFindings, measureFindings, scaleFindings, vesselFindings].flatMap((rule) => rule(draft));
+  const all = [
+    equationFindings,
+    lineFindings,
+    limitingFindings,
+    measureFindings,
+    scaleFindings,
+    vesselFindings,
+  ].flatMap((rule) => rule(draft));
   return all.sort((a, b) => weight[a.severity] - weight[b.severity]);
 }

@@ -20,7 +20,10 @@ export function scaleFindings({ factor, lines, doc }: PlanDraft): readonly Findi
       const was = minutes(addition.minutes);
       // Heat is made in proportion to volume and removed through surface: t ∝ s^(1/3) for similar vessels, at the least.
       const time = minutes(addition.minutes * Math.cbrt(s));
-      if (addition.exothermic) found.push(finding('scale.exotherm', 'caution', { line: id, field: 'addition' }, { name, factor: shown, was, time }));
+      if (addition.exothermic)
+        found.push(
+          finding('scale.exotherm', 'caution', { line: id, field: 'addition' }, { name, factor: shown, was, time }),
+        );
       else found.push(finding('scale.time', 'note', { line: id, field: 'addition' }, { name, was, time }));
     }
     if (scaling === 'fixed' && Math.abs(s - 1) > 1e-9) {

@@ -17,7 +17,9 @@ function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan): readonly Fi
     name: vessel.name,
     volume: fact(volume.q, 'mL', 3),
     fill: fact(fill.q, '%', 2),
-    ...(suggestion_mL === undefined || suggestion_mL === vessel.capacity_mL ? {} : { suggestion: `the ${suggestion_mL}\u202fmL size` }),
+    ...(suggestion_mL === undefined || suggestion_mL === vessel.capacity_mL
+      ? {}
+      : { suggestion: `the ${suggestion_mL}\u00a0mL size` }),
   };
   const percent = (value: number) => fact({ dim: 'fraction', value }, '%', 2);
   const share = fill.q.value;
@@ -27,7 +29,12 @@ function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan): readonly Fi
   }
   if (share > most + 1e-9) return [finding('vessel.full', 'caution', about, { ...args, limit: percent(most) })];
   if (vessel.covers_mL !== undefined && volume.q.value < vessel.covers_mL) {
-    return [finding('vessel.stir', 'caution', about, { ...args, least: fact({ dim: 'volume', value: vessel.covers_mL }, 'mL', 2) })];
+    return [
+      finding('vessel.stir', 'caution', about, {
+        ...args,
+        least: fact({ dim: 'volume', value: vessel.covers_mL }, 'mL', 2),
+      }),
+    ];
   }
   if (share < least - 1e-9) return [finding('vessel.empty', 'note', about, { ...args, limit: percent(least) })];
   return [];

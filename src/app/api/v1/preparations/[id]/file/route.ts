@@ -6,6 +6,9 @@ export const GET = route<{ id: string }>('GET /api/v1/preparations/[id]/file', a
   const { doc, version } = await findPreparation(params.id);
   const name = `${doc.title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'preparation'}-v${version}.json`;
   return new Response(writePreparation(doc), {
-    headers: { 'Content-Type': 'application/json; charset=utf-8', 'Content-Disposition': `attachment; filename="${name}"` },
+    headers: {
+      'Content-Type': 'application/json; charset=utf-8',
+      'Content-Disposition': `attachment; filename="${name}"`,
+    },
   });
 });

@@ -1,0 +1,51 @@
+// Imports run one way (docs/architecture.md): app → features → components → core; features → api; app → server → core.
+const rooms = {
+  core: [],
+  data: ['core'],
+  structure: [],
+  api: ['core'],
+  components: ['api', 'core'],
+  features: ['components', 'api', 'core'],
+  server: ['core', 'data', 'structure'],
+  app: ['features', 'components', 'server', 'structure', 'core', 'styles'],
+};
+const room = (name) => `^src/${name}/`;
+
+module.exports = {
+  forbidden: [
+    ...Object.entries(rooms).map(([name, mayUse]) => ({
+      name: `${name}-imports`,
+      severity: 'error',
+      from: { path: room(name), pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/', pathNot: [room(name), ...mayUse.map(room)] },
+    })),
+    {
+      name: 'core-packages',
+      comment: 'The core may use yup, decimal.js and (for positions in files) jsonc-parser, nothing else.',
+      severity: 'error',
+      from: { path: room('core'), pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(yup|decimal\\.js|jsonc-parser)/' },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: { path: '^src/' },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'browser-without-server',
+      severity: 'error',
+      from: { path: '^src/(features|components|api)/' },
+      to: { path: ['^src/server/', 'node_modules/(sequelize|mariadb|openchemlib)/'] },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,25 @@
+import { readFileSync } from 'node:fs';
+import { readPreparation } from '@/core/formats/readPreparation';
+import { computePlan } from '@/core/preparation/plan';
+import { format } from '@/core/quantity/format';
+import type { Preparation } from '@/core/preparation/document';
+
+// Recalculation of a 40-line charge table, as at every keystroke on the plan.
+const read = readPreparation(readFileSync('src/data/preparations/acetanilide.json', 'utf8'));
+if (!read.ok) throw new Error('the shipped preparation cannot be read');
+const base = read.doc;
+const lines = Array.from({ length: 40 }, (_, i) => {
+  const line = base.lines[i % base.lines.length] as Preparation['lines'][number];
+  return i < base.lines.length ? line : { ...line, id: `${line.id}-${i}` };
+});
+const times: number[] = [];
+for (let i = 0; i < 600; i += 1) {
+  const doc: Preparation = { ...base, lines, pin: { at: 'factor', digits: String(1 + (i % 50) / 10) } };
+  const start = performance.now();
+  computePlan(doc);
+  if (i >= 100) times.push((performance.now() - start) / 1000);
+}
+times.sort((a, b) => a - b);
+const at = (share: number) =>
+  format({ dim: 'time', value: (times[Math.floor(times.length * share)] ?? 0) * 1000 }, '', { figures: 2 });
+console.log(`recalculation of 40 lines: median ${at(0.5)} ms, p95 ${at(0.95)} ms, ${times.length} runs`);

@@ -1,5 +1,0 @@
-import { LoadingPage } from '@/components/LoadingPage';
-
-export default function Loading() {
-  return <LoadingPage />;
-}

@@ -1,0 +1,122 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { expect, request as requests, test } from '@playwright/test';
+import { acetanilideText } from '../support/preparations';
+import { storePreparation } from './support';
+import type { APIRequestContext } from '@playwright/test';
+
+type Visitor = 'anonymous' | 'coordinator' | 'demonstrator' | 'group';
+const visitors: readonly Visitor[] = ['anonymous', 'coordinator', 'demonstrator', 'group'];
+const everyone = visitors;
+const staff: readonly Visitor[] = ['coordinator', 'demonstrator'];
+
+// Written down here a second time, on purpose: this is the promise, the server's table is how it is kept.
+const promised: Readonly<Record<string, readonly Visitor[]>> = {
+  'PAGE /': everyone,
+  'PAGE /sign-in': everyone,
+  'PAGE /preparations': staff,
+  'PAGE /preparations/[id]': staff,
+  'PAGE /bench': ['group'],
+  'GET /api/health': everyone,
+  'POST /api/v1/session': everyone,
+  'DELETE /api/v1/session': everyone,
+  'GET /api/v1/classes/[code]': everyone,
+  'GET /api/v1/preparations': staff,
+  'POST /api/v1/preparations': ['coordinator'],
+  'POST /api/v1/preparations/[id]/versions': ['coordinator'],
+  'GET /api/v1/preparations/[id]/file': staff,
+  'GET /api/v1/structures': ['coordinator', 'demonstrator', 'group'],
+};
+
+function routesOfTree(): readonly string[] {
+  const files = readdirSync('src/app', { recursive: true, encoding: 'utf8' });
+  return files.flatMap((file) => {
+    const path = `/${file.split('/').slice(0, -1).join('/')}`;
+    if (file.endsWith('page.tsx')) return [`PAGE ${path}`];
+    if (!file.endsWith('route.ts')) return [];
+    const code = readFileSync(`src/app/${file}`, 'utf8');
+    return [...code.matchAll(/export const (GET|POST|PUT|PATCH|DELETE)\b/g)].map(([, method]) => `${method} ${path}`);
+  });
+}
+
+test('every route of the tree is promised, and nothing is promised that is not there', () => {
+  expect([...routesOfTree()].sort()).toEqual(Object.keys(promised).sort());
+});
+
+async function visit(context: APIRequestContext, route: string, id: string): Promise<number> {
+  const [method = '', path = ''] = route.split(' ');
+  const url = path.replace('[id]', id).replace('[code]', 'SHORE7') + (path.endsWith('structures') ? '?smiles=CCO' : '');
+  const answer = await context.fetch(url, {
+    method: method === 'PAGE' ? 'GET' : method,
+    maxRedirects: 0,
+    ...(method === 'POST' ? { data: '{' } : {}),
+  });
+  return answer.status();
+}
+
+for (const visitor of visitors) {
+  test(`${visitor}: each route answers as promised`, async ({ baseURL }) => {
+    const context = await requests.newContext({ baseURL: baseURL ?? '' });
+    const owner = await requests.newContext({ baseURL: baseURL ?? '' });
+    const id = await storePreparation(owner, acetanilideText());
+    for (const [route, who] of Object.entries(promised)) {
+      if (visitor !== 'anonymous') await context.post('/api/v1/session', { data: { as: 'demo', role: visitor } });
+      const status = await visit(context, route, id);
+      const isPage = route.startsWith('PAGE');
+      // A page sends strangers to sign in and answers 403 to the wrong role; an api answers 401 and 403. A broken body
+      // that gets past the door is refused as such, and "/" only leads on.
+      const refused = visitor === 'anonymous' ? (isPage ? 307 : 401) : 403;
+      if (!who.includes(visitor)) expect([route, status]).toEqual([route, refused]);
+      else expect([route, [200, 204, 307, 400, 422].includes(status)]).toEqual([route, true]);
+    }
+    await context.dispose();
+    await owner.dispose();
+  });
+}
+
+test('a write from another site is refused although the cookie comes along', async ({ request }) => {
+  await request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  const answer = await request.post('/api/v1/preparations', {
+    data: acetanilideText(),
+    headers: { Origin: 'http://elsewhere.example' },
+  });
+  expect(answer.status()).toBe(403);
+});
+
+test('signing out ends the session at the server, not only the cookie', async ({ baseURL }) => {
+  const context = await requests.newContext({ baseURL: baseURL ?? '' });
+  await context.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  const state = await context.storageState();
+  await context.delete('/api/v1/session');
+  const thief = await requests.newContext({ baseURL: baseURL ?? '', storageState: state });
+  expect((await thief.get('/api/v1/preparations')).status()).toBe(401);
+});
+
+test('malformed requests are refused in words, never with a server error', async ({ request }) => {
+  await request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  const bodies = [
+    '',
+    '[]',
+    'null',
+    '{"as":"staff"}',
+    '{"as":{"$ne":1}}',
+    '{"base":"1","document":{}}',
+    '\u0000',
+    '{"as":"group","joinCode":"SHORE7","bench":"Nobody","pin":"1"}',
+  ];
+  for (const url of ['/api/v1/session', '/api/v1/preparations', '/api/v1/preparations/x/versions']) {
+    for (const data of bodies) {
+      const answer = await request.post(url, {
+        data: Buffer.from(data),
+        headers: { 'Content-Type': 'application/json' },
+      });
+      expect([url, data, answer.status() >= 400 && answer.status() < 500]).toEqual([url, data, true]);
+      expect(((await answer.json()) as { error: { message: string } }).error.message.length).toBeGreaterThan(5);
+    }
+  }
+  const large = await request.post('/api/v1/preparations', { data: Buffer.alloc(10_000_000, 'x') });
+  expect(large.status()).toBe(413);
+});
+
+test('health names the state of the database', async ({ request }) => {
+  expect(await (await request.get('/api/health')).json()).toEqual({ status: 'ok', database: 'ok' });
+});
