@@ -34,7 +34,12 @@ try {
   const unknown = process.argv.slice(2).find((option) => option !== '--fresh');
   if (unknown) throw new Stop(`Unknown option ${unknown}. Use: bin/demo [--fresh]`);
   ensureNode();
-  const at = await port(Number(process.env.PORT ?? 3000));
+  const wanted = process.env.PORT ?? '3000';
+  if (!/^\d{1,5}$/.test(wanted) || Number(wanted) < 1 || Number(wanted) > 65535)
+    throw new Stop(`PORT=${wanted} is no port: use a number from 1 to 65535.`);
+  if (process.env.DATABASE_URL && process.argv.includes('--fresh'))
+    throw new Stop('--fresh empties the local data only; empty the database behind DATABASE_URL yourself.');
+  const at = await port(Number(wanted));
   ensureSpace('.', 1500);
   lock(folder);
   process.on('SIGINT', () => close(0));

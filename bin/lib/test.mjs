@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { prepareDatabase, startApp } from './app.mjs';
@@ -105,7 +105,7 @@ try {
   // Two instances on one database: neither may keep state of its own.
   for (let i = 0; i < 2; i += 1) {
     const at = await port();
-    apps.push({ at, child: await startApp(at, env, 'inherit') });
+    apps.push({ at, child: await startApp(at, env, openSync(join(folder, `app-${i}.log`), 'a')) });
   }
   const [first, second] = apps.map(({ at }) => `http://127.0.0.1:${at}`);
   await e2e({ BASE_URL: first, SECOND_URL: second });

@@ -4,6 +4,9 @@ import { acetanilideText } from '../support/preparations';
 import { enterAs, openPlan } from './support';
 import type { Page } from '@playwright/test';
 
+// Axe measures the contrast of every text; on two busy cores that takes its time.
+test.describe.configure({ timeout: 90_000 });
+
 /** What a person would trip over: axe's findings, and a page that scrolls sideways. */
 async function judge(page: Page, what: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();

@@ -30,10 +30,6 @@ export const rules = {
   'field.benches': { title: 'Benches', says: '“{got}” is not a number of benches. Use a whole number from 1 to 60.' },
   'field.percent': { title: 'Per cent', says: '“{got}” is not a percentage from {low} to {high}.' },
   'formula.bad': { title: 'Formula not understood', says: '{name}: {why}' },
-  'formula.zeroMass': {
-    title: 'No molar mass',
-    says: '{name} has no atoms in its formula, so its molar mass would be zero.',
-  },
   'line.noFormula': {
     title: 'Formula missing',
     says: '{name} takes part in the reaction but has no formula, so its amount cannot be worked out.',
@@ -42,10 +38,6 @@ export const rules = {
     title: 'Density missing',
     says: '{name} is measured by {way} but has no density to turn it into {wanted}.',
     remedies: ['Enter the density of what is in the bottle, with its temperature.'],
-  },
-  'line.noStrength': {
-    title: 'Concentration missing',
-    says: '{name} is a solution but has no concentration.',
   },
   'line.badReference': {
     title: 'Nothing to refer to',

@@ -18,7 +18,7 @@ export function GraduationStrip({ target }: { readonly target: Target }) {
   const same = Math.abs(exactAt - value) < toCanonical(device.step, device.unit) * 1e-6;
   const lines = Array.from({ length: spans + 1 }, (_, i) => low + i * step).filter((at) => at >= -step * 1e-6);
   const major = (at: number) => Math.abs(at / step / 5 - Math.round(at / step / 5)) < 1e-6;
-  const exactText = same ? '' : `, exactly ${format(exact.q, exact.unit, { figures: exact.figures + 2 })}`;
+  const exactText = same ? '' : `, exactly ${format(exact.q, exact.unit, { figures: rounded.figures + 1 })}`;
   const words = `${device.name}: read ${format(rounded.q, rounded.unit, { figures: rounded.figures })}${exactText}`;
   return (
     <span className="graduation" title={words}>

@@ -1,0 +1,67 @@
+// Takes the pictures of docs/screenshots from a running demo: node scripts/takeScreenshots.mjs [address]
+import { readFileSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+
+const address = process.argv[2] ?? 'http://localhost:3000';
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+
+async function picture(name, { role, width = 1280, height = 800, theme = 'light' }, act = async () => {}) {
+  const context = await browser.newContext({
+    baseURL: address,
+    viewport: { width, height },
+    colorScheme: theme,
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto('/sign-in');
+  if (role) {
+    await page.getByRole('button', { name: role }).click();
+    await page.waitForURL(/preparations|bench/);
+  }
+  await act(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+}
+
+const plan = async (page) => {
+  await page
+    .getByRole('link', { name: /^Acetanilide/ })
+    .last()
+    .click();
+  await page.getByRole('img', { name: 'Structure of Acetic acid, glacial' }).waitFor();
+};
+
+await picture('sign-in', {});
+await picture('bench', { role: /^Group/, width: 820, height: 1180 });
+await picture('plan', { role: /^Coordinator/ }, plan);
+await picture('working', { role: /^Coordinator/ }, async (page) => {
+  await plan(page);
+  await page.getByRole('button', { name: /^Theoretical yield: / }).click();
+  await page.evaluate(() => window.scrollTo(0, 250));
+});
+await picture('findings-dark', { role: /^Coordinator/, height: 1200, theme: 'dark' }, async (page) => {
+  await plan(page);
+  await page.getByRole('button', { name: 'Product', exact: true }).click();
+  await page.getByLabel('Pure product wanted').fill('6.50 g');
+  await page.getByLabel('Coefficient of Acetic anhydride').fill('2');
+  await page.getByLabel('Benches').click();
+});
+await picture('line-editor', { role: /^Coordinator/, height: 900 }, async (page) => {
+  await plan(page);
+  await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
+  await page.getByLabel('Amount', { exact: true }).fill('2,50 mL');
+});
+await picture('import-refused', { role: /^Coordinator/, height: 720 }, async (page) => {
+  const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8')
+    .replace('"2.50"', '"-2.5"')
+    .replace('"role": "quench"', '"role": "quencher"');
+  await page
+    .getByLabel(/Bring in/)
+    .setInputFiles({ name: 'acetanilide.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await page.getByText('Nothing was stored').waitFor();
+});
+await browser.close();
