@@ -12,6 +12,7 @@ import {
   port,
   say,
   Stop,
+  unlock,
 } from './system.mjs';
 
 const folder = 'data';
@@ -26,7 +27,7 @@ async function close(code) {
   closing = true;
   await end(app);
   await database?.stop();
-  rmSync(`${folder}/lock`, { force: true });
+  unlock(folder);
   process.exit(code);
 }
 

@@ -1,6 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, statfsSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statfsSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 
@@ -128,6 +128,12 @@ export function lock(folder) {
   if (holder && holder !== process.pid && alive(holder))
     throw new Stop(`${folder} is in use by process ${holder}. Stop that one first.`);
   writeFileSync(file, String(process.pid));
+}
+
+/** Gives the folder free again; leaves a lock that somebody else holds. */
+export function unlock(folder) {
+  const file = join(folder, 'lock');
+  if (existsSync(file) && Number(readFileSync(file, 'utf8')) === process.pid) rmSync(file);
 }
 
 function alive(pid) {

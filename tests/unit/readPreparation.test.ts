@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import Ajv from 'ajv';
 import fc from 'fast-check';
 import { computePlan } from '@/core/preparation/plan';
-import { largestFile, readPreparation } from '@/core/formats/readPreparation';
+import { largestFile } from '@/core/formats/limits';
+import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { acetanilide, acetanilideText, dienone, dienoneText } from '../support/preparations';
 

@@ -1,22 +1,15 @@
 import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser';
 import { ValidationError } from 'yup';
+import { largestFile } from './limits';
 import { preparationSchema } from '../preparation/schema';
 import { referenceFaults } from '../preparation/references';
 import type { Node, ParseError } from 'jsonc-parser';
 import type { Preparation } from '../preparation/document';
-
-/** One reason why a file is refused, with the line it stands in. */
-export interface FileFault {
-  readonly line: number;
-  readonly path: string;
-  readonly reason: string;
-}
+import type { FileFault } from './limits';
 
 export type ReadPreparation =
   { readonly ok: true; readonly doc: Preparation } | { readonly ok: false; readonly faults: readonly FileFault[] };
 
-/** Largest file taken, characters. */
-export const largestFile = 1_000_000;
 const deepest = 20;
 const mostFaults = 20;
 

@@ -1,8 +1,8 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
-import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
+import { formatVersion } from '@/core/preparation/document';
 import { computePlan } from '@/core/preparation/plan';
 import { openPlan, planReducer } from './planReducer';
 import type { Preparation } from '@/core/preparation/document';
@@ -13,12 +13,17 @@ export type Edit = (field: string, change: (doc: Preparation) => Preparation) =>
 
 const draftKey = (id: string) => `mozle:draft:${id}`;
 
-/** A draft of this browser with the version it was edited from; nothing when there is none or it cannot be read. */
-function readDraft(id: string): { readonly base: number; readonly doc: Preparation } | undefined {
+/** What this browser keeps of unsaved changes, written and read by this file only; the server judges it when it is saved. */
+interface Draft {
+  readonly base: number;
+  readonly doc: Preparation;
+}
+
+function readDraft(id: string): Draft | undefined {
   try {
-    const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; text: string } | null;
-    const read = kept ? readPreparation(kept.text) : undefined;
-    return kept && read?.ok ? { base: kept.base, doc: read.doc } : undefined;
+    const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as Partial<Draft> | null;
+    const { base, doc } = kept ?? {};
+    return base !== undefined && doc?.formatVersion === formatVersion ? { base, doc } : undefined;
   } catch {
     return undefined;
   }
@@ -40,8 +45,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean) {
   }, [stored, canEdit]);
 
   useEffect(() => {
-    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base, text }));
-  }, [dirty, text, stored.id, base]);
+    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base, doc: state.doc } satisfies Draft));
+  }, [dirty, state.doc, stored.id, base]);
 
   const edit: Edit = useCallback((field, change) => canEdit && dispatch({ do: 'edit', change, field }), [canEdit]);
 

@@ -3,8 +3,8 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { Icon } from '@/components/Icon';
-import { largestFile } from '@/core/formats/readPreparation';
-import type { FileFault } from '@/core/formats/readPreparation';
+import { largestFile } from '@/core/formats/limits';
+import type { FileFault } from '@/core/formats/limits';
 
 type Problem = { readonly name: string; readonly says: string; readonly faults: readonly FileFault[] };
 

@@ -1,4 +1,4 @@
-import { largestFile } from '@/core/formats/readPreparation';
+import { largestFile } from '@/core/formats/limits';
 import { readText } from '@/server/body';
 import { createPreparation, listPreparations } from '@/server/preparations';
 import { route } from '@/server/route';

@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup';
-import { largestFile } from '@/core/formats/readPreparation';
+import { largestFile } from '@/core/formats/limits';
 import { readJson } from '@/server/body';
 import { saveVersion } from '@/server/preparations';
 import { route } from '@/server/route';
