@@ -92,6 +92,8 @@ export async function ensureBuild(dist) {
   const stamp = join(dist, 'mozle-stamp');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('building the app');
+  // Route types of an older build name routes that may be gone, and would fail this one.
+  for (const built of ['.next', '.next-test']) rmSync(join(built, 'types'), { recursive: true, force: true });
   const { code, output } = await run('node', ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NODE_ENV: 'production', MOZLE_DIST: dist, NEXT_TELEMETRY_DISABLED: '1' },
   });

@@ -1,3 +1,6 @@
+import type { ClassBoard, ClassDoor, IssuedClass } from '@/core/people/class';
+import type { Draft, Entry } from '@/core/record/entry';
+
 /** A refusal by the server, in words for the person. */
 export class ApiError extends Error {
   constructor(
@@ -32,11 +35,16 @@ export const api = {
   signIn: (credentials: Readonly<Record<string, string>>) =>
     call<{ role: string; name: string }>('POST', '/session', JSON.stringify(credentials)),
   signOut: () => call<void>('DELETE', '/session'),
-  classDoor: (code: string) =>
-    call<{ name: string; benches: readonly string[] }>('GET', `/classes/${encodeURIComponent(code)}`),
+  classDoor: (code: string) => call<ClassDoor>('GET', `/doors/${encodeURIComponent(code)}`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),
+  issueClass: (issue: { readonly name: string; readonly preparationId: string; readonly benches: readonly string[] }) =>
+    call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
+  board: (classId: string) => call<ClassBoard>('GET', `/classes/${classId}/board`),
+  entries: (log: string, after: number) =>
+    call<{ now: string; entries: readonly Entry[] }>('GET', `/logs/${log}/entries?after=${after}`),
+  sendDraft: (draft: Draft) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft)),
   structure: (smiles: string) =>
     call<{ svg: string; formula: string }>('GET', `/structures?smiles=${encodeURIComponent(smiles)}`),
 };

@@ -38,6 +38,7 @@ export function Shell({
         {identity.role !== 'group' && (
           <nav aria-label="Main">
             <Link href="/preparations">Preparations</Link>
+            <Link href="/classes">Classes</Link>
             {crumb && (
               <>
                 <span aria-hidden="true">›</span>

@@ -8,6 +8,7 @@ export const errorStatus = {
   forbidden: 403,
   notFound: 404,
   stale: 409,
+  conflict: 409,
   tooLarge: 413,
   refused: 422,
   tooManyAttempts: 429,

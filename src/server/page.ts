@@ -1,5 +1,6 @@
 import 'server-only';
-import { forbidden, redirect } from 'next/navigation';
+import { forbidden, notFound, redirect } from 'next/navigation';
+import { AppError } from './appError';
 import { allowed } from './permissions';
 import { currentIdentity } from './sessions';
 import type { RouteKey } from './permissions';
@@ -17,4 +18,14 @@ export async function enterPage(route: RouteKey): Promise<Identity> {
 export function homeOf(identity: Identity | undefined): string {
   if (!identity) return '/sign-in';
   return identity.role === 'group' ? '/bench' : '/preparations';
+}
+
+/** Shows the not-found page for what a service does not find. */
+export async function orNotFound<T>(found: Promise<T>): Promise<T> {
+  try {
+    return await found;
+  } catch (error) {
+    if (error instanceof AppError && error.code === 'notFound') notFound();
+    throw error;
+  }
 }

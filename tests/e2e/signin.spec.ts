@@ -9,8 +9,8 @@ test('each role enters the demo with one tap and starts at its own work', async 
   await expect(page.getByText('Bring in a preparation')).toHaveCount(0);
   await page.getByRole('button', { name: 'Sign out' }).click();
   await enterAs(page, 'group');
-  await expect(page.getByText('Spring module, Tuesday afternoon · bench Avocet')).toBeVisible();
-  await expect(page.getByText('2.00 mL')).toBeVisible();
+  await expect(page.getByText(/Spring module, Tuesday afternoon · bench Avocet/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Measure 2.00 mL Aniline.' })).toBeVisible();
   await page.goto('/preparations');
   await expect(page.getByText('Not open to your role')).toBeVisible();
 });

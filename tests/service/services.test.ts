@@ -1,5 +1,5 @@
 import { clearAttempts, countAttempt } from '@/server/attempts';
-import { findClassDoor, findClassPlan } from '@/server/classes';
+import { findClass, findClassDoor } from '@/server/classes';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
 import { createPreparation, findPreparation, listPreparations, saveVersion } from '@/server/preparations';
@@ -86,6 +86,6 @@ test('the demo scenario loads once, and its class leads from the join code to th
   const door = await findClassDoor(' shore7 ');
   expect(door.benches).toHaveLength(8);
   const [row] = await rows<{ id: string }>('SELECT id FROM classes');
-  expect((await findClassPlan(row?.id ?? '')).preparation.doc.title).toBe('Acetanilide');
+  expect((await findClass(row?.id ?? '')).doc.title).toBe('Acetanilide');
   await expect(findClassDoor('NOPE77')).rejects.toMatchObject({ code: 'notFound' });
 });

@@ -2,7 +2,10 @@ import { computePlan } from '@/core/preparation/plan';
 import { expressionOf, renderWorking } from '@/core/quantity/renderWorking';
 import { formulaCatalogue } from '@/core/quantity/formulaCatalogue';
 import { roundToStep } from '@/core/quantity/decimals';
+import { benchCharge } from '@/core/record/benchCharge';
+import { foldRecord } from '@/core/record/foldRecord';
 import { acetanilide, dienone, smallPreparation } from '../support/preparations';
+import { entriesOf, reading } from '../support/record';
 import type { Dim } from '@/core/quantity/dims';
 import type { Pin, Preparation } from '@/core/preparation/document';
 import type { Worked } from '@/core/quantity/worked';
@@ -89,7 +92,14 @@ const plans = [
   computePlan(acetanilide()),
   computePlan(odd()),
 ];
-const all = plans.flatMap((plan) => everyWorked(plan));
+const weighed = [
+  reading('aniline', 'full', '24.31 g', { device: 'balance-001' }),
+  reading('aniline', 'empty', '22.02 g', { device: 'balance-001' }),
+  reading('anhydride', 'volume', '2.50 mL', { device: 'pipette-5' }),
+  reading('wash', 'volume', '9.8 mL', { device: 'cylinder-10' }),
+];
+const bench = benchCharge(acetanilide(), foldRecord(entriesOf(weighed)));
+const all = [...plans, bench].flatMap((plan) => everyWorked(plan));
 
 test('every working, evaluated from its own text, gives its number', () => {
   expect(all.length).toBeGreaterThan(1000);

@@ -1,13 +1,20 @@
 import { redirect } from 'next/navigation';
 import { SignIn } from '@/features/signin/SignIn';
+import { findInvitation } from '@/server/classes';
 import { config } from '@/server/config';
 import { homeOf } from '@/server/page';
 import { currentIdentity } from '@/server/sessions';
 
 export const metadata = { title: 'Sign in' };
 
-export default async function SignInPage() {
+export default async function SignInPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ code?: string; bench?: string }>;
+}) {
   const identity = await currentIdentity();
   if (identity) redirect(homeOf(identity));
-  return <SignIn demo={config.demo} />;
+  const { code, bench } = await searchParams;
+  const invitation = typeof code === 'string' ? await findInvitation(code, bench) : undefined;
+  return <SignIn demo={config.demo} {...(invitation ? { invitation } : {})} />;
 }

@@ -9,6 +9,8 @@ export interface Place {
   readonly vessel?: string;
   readonly term?: string;
   readonly field?: string;
+  /** Part of a record: which reading of the line. */
+  readonly slot?: string;
 }
 
 /** A number inside a finding, with what is needed to print it. */
@@ -38,7 +40,9 @@ export interface Finding {
  * @param args what the rule's sentence names, by placeholder
  */
 export function finding(rule: RuleId, severity: Severity, about: Place, args: Finding['args'] = {}): Finding {
-  const place = [about.line, about.substance, about.vessel, about.term, about.field].filter(Boolean).join('/');
+  const place = [about.line, about.substance, about.vessel, about.term, about.field, about.slot]
+    .filter(Boolean)
+    .join('/');
   return { key: `${rule}|${place}`, facts: hashFacts([rule, severity, about, args]), severity, about, rule, args };
 }
 

@@ -136,6 +136,34 @@ export const rules = {
     says: 'At {factor} of the tested scale each transfer still loses about as much, so a larger share of the product is lost.',
     remedies: ['Fewer transfers, smaller vessels, rinse with small cold portions.'],
   },
+  'reading.order': {
+    title: 'Empty weighs more than full',
+    says: '{name}: full {full}, empty {empty}. The two readings are swapped, or one is wrong.',
+    remedies: ['Strike the wrong one and weigh again.'],
+  },
+  'reading.configuration': {
+    title: 'Not the same configuration',
+    says: '{name}: full was weighed {full}, empty {empty}. The difference holds the mass of what was on or off.',
+    remedies: ['Weigh again in the same configuration: cap, paper and label as before.'],
+  },
+  'reading.rival': {
+    title: 'Two readings for one',
+    says: '{name}: two readings stand at the same place. Strike the one that is wrong.',
+  },
+  'reading.coarse': {
+    title: 'Fewer digits than the device shows',
+    says: '{name}: {read} was recorded, the {device} reads to {step}. Record every digit, zeros too.',
+  },
+  'reading.offTarget': {
+    title: 'Off the target',
+    says: '{name}: {actual} instead of {target} ({off}). The other targets and the yield follow what was taken.',
+    remedies: ['Go on with the new targets, or ask the demonstrator before adding it.'],
+  },
+  'reading.short': {
+    title: 'Less than the reaction needs',
+    says: '{name} would limit now, not {intended}. The plan meant {intended} to limit.',
+    remedies: ['Add more {name}, at least {missing}.'],
+  },
   'vessel.over': {
     title: 'Does not fit',
     says: '{name} holds {capacity} but {volume} go in.',

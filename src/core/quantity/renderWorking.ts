@@ -57,7 +57,7 @@ function guarded({ figures, source }: WorkedInput): number {
 }
 
 /** Formulas whose result is a reading: it has the figures it was read with, no more. */
-const read: ReadonlySet<string> = new Set(['asTyped', 'rounded', 'molarMass']);
+const read: ReadonlySet<string> = new Set(['asTyped', 'asRead', 'rounded', 'molarMass', 'byDifference']);
 
 function uncertaintyText(worked: Worked): string {
   const digits = formatDigits({ dim: worked.q.dim, value: worked.u ?? 0 }, worked.unit, { figures: 2 });

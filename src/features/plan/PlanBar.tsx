@@ -12,10 +12,12 @@ export function PlanBar({
   id,
   state,
   canEdit,
+  onIssue,
 }: {
   readonly id: string;
   readonly state: ReturnType<typeof usePlan>;
   readonly canEdit: boolean;
+  readonly onIssue: () => void;
 }) {
   const { plan, edit, dirty, saving, version } = state;
   const router = useRouter();
@@ -57,6 +59,17 @@ export function PlanBar({
           <Button variant="line" size="sm" href={`/api/v1/preparations/${id}/file`}>
             <Icon name="download" /> Export file
           </Button>
+          {canEdit && (
+            <Button
+              variant="line"
+              size="sm"
+              disabled={dirty}
+              title={dirty ? 'Save first: a stored version is issued' : undefined}
+              onClick={onIssue}
+            >
+              Issue to a class
+            </Button>
+          )}
           {canEdit && (
             <Button size="sm" disabled={!dirty || saving} onClick={() => void state.save()}>
               {saving ? 'Saving …' : dirty ? `Save as version ${version + 1}` : 'Saved'}

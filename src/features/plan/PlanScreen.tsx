@@ -5,6 +5,7 @@ import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
 import { ChargeBoard } from './ChargeBoard';
 import { FindingsPanel } from './FindingsPanel';
+import { IssueClass } from './IssueClass';
 import { LineEditor } from './LineEditor';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
@@ -24,6 +25,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);
+  const [issuing, setIssuing] = useState(false);
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
   const view: PlanView = useMemo(
     () => ({
@@ -40,7 +42,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
   return (
     <PlanViewContext.Provider value={view}>
       <Shell identity={identity} crumb={plan.doc.title}>
-        <PlanBar id={stored.id} state={state} canEdit={canEdit} />
+        <PlanBar id={stored.id} state={state} canEdit={canEdit} onIssue={() => setIssuing(true)} />
         {plan.doc.protection && (
           <p className="protection">
             {plan.doc.protection} Local rules, the risk assessment and the supervising person decide.
@@ -59,6 +61,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
         </div>
       </Shell>
       <LineEditor id={line} onClose={() => setLine(undefined)} />
+      {issuing && <IssueClass id={stored.id} show onClose={() => setIssuing(false)} />}
       <AddLine
         show={adding}
         onClose={() => setAdding(false)}

@@ -10,7 +10,7 @@ const deepest = 8;
 function chain(worked: Worked): readonly Worked[] {
   const found: Worked[] = [];
   const visit = (one: Worked, depth: number) => {
-    if (found.includes(one) || depth > deepest || one.formula === 'asTyped') return;
+    if (found.includes(one) || depth > deepest || one.formula === 'asTyped' || one.formula === 'asRead') return;
     found.push(one);
     for (const { source } of Object.values(one.inputs)) if (source.at === 'worked') visit(source.of, depth + 1);
   };
@@ -69,6 +69,8 @@ function sourceWords(plan: Plan, source: Source): string | undefined {
   switch (source.at) {
     case 'line':
       return `entered, ${plan.lines.find(({ facts }) => facts.line.id === id)?.facts.substance.substance.name ?? id}`;
+    case 'entry':
+      return 'as read at the bench';
     case 'device':
       return `step of the ${plan.doc.devices.find((device) => device.id === id)?.name ?? id}`;
     case 'reference': {

@@ -3,22 +3,23 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
+import type { ClassDoor, Invitation } from '@/core/people/class';
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */
 export function GroupForm({
   busy,
   onEnter,
   onProblem,
+  invitation,
 }: {
   readonly busy: boolean;
   readonly onEnter: (credentials: Readonly<Record<string, string>>) => Promise<void>;
   readonly onProblem: (says: string | undefined) => void;
+  readonly invitation: Invitation | undefined;
 }) {
-  const [joinCode, setJoinCode] = useState('');
-  const [door, setDoor] = useState<{ readonly name: string; readonly benches: readonly string[] } | undefined>(
-    undefined,
-  );
-  const [bench, setBench] = useState<string | undefined>(undefined);
+  const [joinCode, setJoinCode] = useState(invitation?.joinCode ?? '');
+  const [door, setDoor] = useState<ClassDoor | undefined>(invitation?.door);
+  const [bench, setBench] = useState<string | undefined>(invitation?.bench);
   const [pin, setPin] = useState('');
   const find = async () => {
     onProblem(undefined);

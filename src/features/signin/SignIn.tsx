@@ -8,6 +8,7 @@ import { Mark } from '@/components/Mark';
 import { ThemeSwitch } from '@/components/ThemeSwitch';
 import { GroupForm } from './GroupForm';
 import { StaffForm } from './StaffForm';
+import type { Invitation } from '@/core/people/class';
 
 const demoRoles = [
   { role: 'coordinator', label: 'Coordinator', does: 'plans and scales' },
@@ -16,7 +17,7 @@ const demoRoles = [
 ] as const;
 
 /** The first screen: groups join with code and PIN, staff with a password, visitors of the demo with one tap. */
-export function SignIn({ demo }: { readonly demo: boolean }) {
+export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly invitation?: Invitation }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [busy, setBusy] = useState(false);
@@ -77,7 +78,7 @@ export function SignIn({ demo }: { readonly demo: boolean }) {
           </Alert>
         )}
         {door === 'group' ? (
-          <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} />
+          <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} invitation={invitation} />
         ) : (
           <StaffForm busy={busy} onEnter={enter} />
         )}

@@ -89,4 +89,34 @@ export const migrations: readonly Migration[] = [
     tries: { type: DataTypes.INTEGER, allowNull: false },
     window_ends: time(),
   }),
+  table('issued', {
+    class_id: { ...reference('classes'), primaryKey: true },
+    document: { type: DataTypes.TEXT('medium'), allowNull: false },
+    core_version: text(20),
+    issued_by: text(60),
+    issued_at: time(),
+  }),
+  table('logs', {
+    id,
+    class_id: reference('classes'),
+    bench_id: { ...reference('benches'), unique: true },
+    head_seq: { type: DataTypes.INTEGER, allowNull: false },
+    head_chain: code(64),
+  }),
+  table(
+    'entries',
+    {
+      id,
+      log_id: reference('logs'),
+      seq: { type: DataTypes.INTEGER, allowNull: false },
+      kind: text(20),
+      author_id: code(26),
+      received: time(),
+      content: code(64),
+      chain: code(64),
+      // Canonical JSON of the draft and its author: the very text whose hash is the content.
+      stored: { type: DataTypes.TEXT('medium'), allowNull: false },
+    },
+    { one_seq: { fields: ['log_id', 'seq'] } },
+  ),
 ];

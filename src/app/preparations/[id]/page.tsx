@@ -1,7 +1,5 @@
-import { notFound } from 'next/navigation';
 import { PlanScreen } from '@/features/plan/PlanScreen';
-import { AppError } from '@/server/appError';
-import { enterPage } from '@/server/page';
+import { enterPage, orNotFound } from '@/server/page';
 import { findPreparation } from '@/server/preparations';
 
 export const metadata = { title: 'Plan' };
@@ -9,9 +7,5 @@ export const metadata = { title: 'Plan' };
 export default async function PlanPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const identity = await enterPage('PAGE /preparations/[id]');
   const { id } = await params;
-  const stored = await findPreparation(id).catch((error: unknown) => {
-    if (error instanceof AppError && error.code === 'notFound') notFound();
-    throw error;
-  });
-  return <PlanScreen key={id} identity={identity} stored={stored} />;
+  return <PlanScreen key={id} identity={identity} stored={await orNotFound(findPreparation(id))} />;
 }

@@ -1,6 +1,6 @@
 import { findClassDoor } from '@/server/classes';
 import { route } from '@/server/route';
 
-export const GET = route<{ code: string }>('GET /api/v1/classes/[code]', async ({ params }) =>
+export const GET = route<{ code: string }>('GET /api/v1/doors/[code]', async ({ params }) =>
   Response.json(await findClassDoor(params.code)),
 );

@@ -1,0 +1,11 @@
+import { BoardScreen } from '@/features/class/BoardScreen';
+import { readBoard } from '@/server/classes';
+import { enterPage, orNotFound } from '@/server/page';
+
+export const metadata = { title: 'Class' };
+
+export default async function ClassPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const identity = await enterPage('PAGE /classes/[id]');
+  const { id } = await params;
+  return <BoardScreen key={id} identity={identity} first={await orNotFound(readBoard(identity, id))} />;
+}

@@ -1,0 +1,46 @@
+import { canonicalJson } from '../formats/canonicalJson';
+import type { Content, Entry } from './entry';
+
+/** A hash function, handed in: the core has no cryptography of its own. Hexadecimal SHA-256 of UTF-8 text. */
+export type Sha256 = (text: string) => string;
+
+/** Chain value before the first entry of a log. */
+export const chainStart = '0'.repeat(64);
+
+/** Hash of an entry's content: everything its author made, and the author. */
+export function contentHash(content: Content, sha256: Sha256): string {
+  const { id, v, log, body, at, deviceAt, device, saw, author } = content;
+  return sha256(canonicalJson({ id, v, log, body, at, deviceAt, device, saw, author }));
+}
+
+/** Next link of a log's chain. */
+export function chainHash(before: string, entry: Pick<Entry, 'content' | 'seq' | 'received'>, sha256: Sha256): string {
+  return sha256(canonicalJson([before, entry.content, entry.seq, entry.received]));
+}
+
+/** Where a record stops being what was stored, or nothing. */
+export interface ChainFault {
+  readonly seq: number;
+  readonly why: string;
+}
+
+/**
+ * Verifies a whole log: numbers without gaps, contents and chain recomputed.
+ *
+ * @param entries in order of their sequence
+ * @param head number of the newest entry, as the log itself holds it
+ */
+export function verifyChain(entries: readonly Entry[], head: number, sha256: Sha256): ChainFault | undefined {
+  let before = chainStart;
+  for (const [i, entry] of entries.entries()) {
+    const { seq } = entry;
+    if (seq !== i + 1) return { seq: i + 1, why: `entry ${i + 1} is missing` };
+    if (contentHash(entry, sha256) !== entry.content) return { seq, why: `entry ${seq} is not what was stored` };
+    if (chainHash(before, entry, sha256) !== entry.chain)
+      return { seq, why: `entry ${seq} does not follow from the one before` };
+    before = entry.chain;
+  }
+  return entries.length === head
+    ? undefined
+    : { seq: entries.length + 1, why: `the log counts ${head} entries, ${entries.length} are there` };
+}

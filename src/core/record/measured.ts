@@ -1,0 +1,70 @@
+import { Decimal } from 'decimal.js';
+import { deviceUncertainty } from '../quantity/device';
+import { figuresOf, roundDecimals } from '../quantity/decimals';
+import { findUnit, toCanonical } from '../quantity/units';
+import { fromWorked } from '../quantity/worked';
+import type { Device } from '../quantity/device';
+import type { Live } from './foldRecord';
+import type { Reading, Slot } from './entry';
+import type { Measured } from '../stoichiometry/lineAmounts';
+import type { Worked } from '../quantity/worked';
+
+/** The readings of one line that count: live, at most one at each place. */
+export type LineReadings = Readonly<Partial<Record<Slot, Live<Reading>>>>;
+
+/** Readings in force at a line. A place with rivals has none until a person chooses. */
+export function readingsOf(record: readonly Live[], line: string): LineReadings {
+  const live = record.filter(
+    (one): one is Live<Reading> => one.status === 'live' && one.body.k === 'reading' && one.body.place.line === line,
+  );
+  return Object.fromEntries(live.map((one) => [one.body.place.slot, one]));
+}
+
+/**
+ * What was taken of a line: its volume, its net mass, or full minus empty. Nothing while a weighing lacks its partner.
+ * Rounding of one reading is d/√12, of a difference d/√6 (domain: two roundings); a pipette adds its tolerance.
+ *
+ * @returns grams or millilitres with working and standard uncertainty of the device
+ */
+export function measuredAmount(readings: LineReadings, devices: readonly Device[]): Measured | undefined {
+  const { full, empty, net, volume } = readings;
+  if (full && empty) return difference(full, empty, devices);
+  const single = net ?? volume;
+  return single && asRead(single, devices, 'net');
+}
+
+function difference(full: Live<Reading>, empty: Live<Reading>, devices: readonly Device[]): Worked<'mass'> | undefined {
+  const [high, low] = [asRead(full, devices, 'single'), asRead(empty, devices, 'single')];
+  // Decimal subtraction: 24.31 − 22.02 is 2.29, not 2.2899999999999991.
+  const value = new Decimal(high.q.value).minus(low.q.value).toNumber();
+  if (value <= 0) return undefined;
+  const decimals = Math.min(...[full, empty].map(({ body }) => body.digits.split('.')[1]?.length ?? 0));
+  return {
+    q: { dim: 'mass', value },
+    ...(high.u !== undefined && low.u !== undefined ? { u: Math.hypot(high.u, low.u) } : {}),
+    figures: figuresOf(roundDecimals(value, decimals)),
+    unit: 'g',
+    formula: 'byDifference',
+    inputs: { m_full: fromWorked(high), m_empty: fromWorked(low) },
+    certain: 'measured',
+  };
+}
+
+/** A reading as a worked value. A net reading on a tared balance carries two roundings, a single one carries one. */
+function asRead({ entry, body }: Live<Reading>, devices: readonly Device[], kind: 'net' | 'single'): Measured {
+  const unit = findUnit(body.unit);
+  const q = { dim: unit?.dim === 'volume' ? 'volume' : 'mass', value: toCanonical(body.digits, body.unit) } as const;
+  const figures = figuresOf(body.digits);
+  const device = devices.find(({ id }) => id === body.device);
+  const u = device && (kind === 'single' ? deviceUncertainty(device) / Math.SQRT2 : deviceUncertainty(device));
+  const x = { q, unit: body.unit, figures, source: { at: 'entry', id: entry.id } } as const;
+  return {
+    q,
+    ...(u === undefined ? {} : { u }),
+    figures,
+    unit: body.unit,
+    formula: 'asRead',
+    inputs: { x },
+    certain: 'measured',
+  } as Measured;
+}

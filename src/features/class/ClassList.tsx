@@ -1,0 +1,43 @@
+'use client';
+import Link from 'next/link';
+import { Shell } from '@/components/Shell';
+import type { ClassSummary } from '@/core/people/class';
+import type { Identity } from '@/core/people/identity';
+
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+
+/** All classes that were issued. */
+export function ClassList({
+  identity,
+  classes,
+}: {
+  readonly identity: Identity;
+  readonly classes: readonly ClassSummary[];
+}) {
+  return (
+    <Shell identity={identity}>
+      <div className="page">
+        <h1>Classes</h1>
+        {classes.length === 0 && (
+          <p className="empty">
+            No class yet. Open a preparation and issue it to a class: its benches get PINs and a record each.
+          </p>
+        )}
+        <ul className="preparations">
+          {classes.map(({ id, name, title, joinCode, benches, issuedAt }) => (
+            <li key={id}>
+              <Link href={`/classes/${id}`} className="card-plain preparation">
+                <h2>{name}</h2>
+                <p>
+                  {title}, {benches} {benches === 1 ? 'bench' : 'benches'}, join code{' '}
+                  <span className="num">{joinCode}</span>
+                </p>
+                <small>issued {day.format(new Date(issuedAt))}</small>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Shell>
+  );
+}

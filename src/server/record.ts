@@ -1,0 +1,177 @@
+import 'server-only';
+import { ValidationError } from 'yup';
+import { AppError } from './appError';
+import { database } from './database';
+import { sha256 } from './hash';
+import { insert, rows, run } from './tables';
+import { canonicalJson } from '@/core/formats/canonicalJson';
+import { chainHash, contentHash, verifyChain } from '@/core/record/chain';
+import { draftSchema } from '@/core/record/draftSchema';
+import type { Transaction } from 'sequelize';
+import type { Identity } from '@/core/people/identity';
+import type { ChainFault } from '@/core/record/chain';
+import type { Author, Content, Draft, Entry } from '@/core/record/entry';
+
+interface LogRow {
+  readonly id: string;
+  readonly class_id: string;
+  readonly bench_id: string;
+  readonly head_seq: number;
+  readonly head_chain: string;
+}
+
+interface EntryRow {
+  readonly seq: number;
+  readonly received: Date;
+  readonly content: string;
+  readonly chain: string;
+  readonly stored: string;
+}
+
+const slipSeconds = 30;
+const tries = 3;
+
+/** Entries of a log after a sequence number, oldest first. A group reads its own bench only. */
+export async function readEntries(identity: Identity, log: string, after: number): Promise<readonly Entry[]> {
+  const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
+  admit(identity, found);
+  return entriesOf(log, after);
+}
+
+async function entriesOf(log: string, after = 0, transaction?: Transaction): Promise<readonly Entry[]> {
+  const found = await rows<EntryRow>(
+    'SELECT seq, received, content, chain, stored FROM entries WHERE log_id = :log AND seq > :after ORDER BY seq',
+    { log, after },
+    transaction,
+  );
+  return found.map(toEntry);
+}
+
+function toEntry({ seq, received, content, chain, stored }: EntryRow): Entry {
+  return { ...(JSON.parse(stored) as Content), seq, received: new Date(received).toISOString(), content, chain };
+}
+
+function admit(identity: Identity, log: LogRow | undefined): asserts log is LogRow {
+  // Another bench's log is as absent as one that does not exist.
+  if (!log || (identity.role === 'group' && log.bench_id !== identity.id))
+    throw new AppError('notFound', 'There is no such record.');
+}
+
+/**
+ * Stores a draft once. The log's row is locked first, so that numbers have no gaps and the chain has no fork; the same draft
+ * sent again gets the answer it got before, another content under the same id is refused.
+ */
+export async function storeDraft(identity: Identity, log: string, value: unknown): Promise<Entry> {
+  const draft = checked(value, log);
+  for (let attempt = 1; ; attempt += 1) {
+    try {
+      return await database().transaction((transaction) => store(identity, draft, transaction));
+    } catch (error) {
+      if (attempt >= tries || !isDeadlock(error)) throw error;
+    }
+  }
+}
+
+function checked(value: unknown, log: string): Draft {
+  try {
+    const draft = draftSchema.validateSync(value, { strict: true }) as unknown as Draft;
+    if (draft.log !== log) throw new AppError('badRequest', 'The entry belongs to another record.');
+    return draft;
+  } catch (error) {
+    if (error instanceof ValidationError)
+      throw new AppError('badRequest', `The entry ${error.path ? `(${error.path}) ` : ''}${error.message}.`);
+    throw error;
+  }
+}
+
+function isDeadlock(error: unknown): boolean {
+  return (error as { original?: { errno?: number } }).original?.errno === 1213;
+}
+
+async function store(identity: Identity, draft: Draft, transaction: Transaction): Promise<Entry> {
+  const [log] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log FOR UPDATE', { log: draft.log }, transaction);
+  admit(identity, log);
+  const author: Author = { id: identity.id, name: identity.name, role: identity.role };
+  const content = contentHash({ ...draft, author }, sha256);
+  const [same] = await rows<EntryRow>(
+    'SELECT seq, received, content, chain, stored FROM entries WHERE id = :id',
+    { id: draft.id },
+    transaction,
+  );
+  if (same) {
+    if (same.content === content) return toEntry(same);
+    throw new AppError('conflict', 'Another entry already has this id.');
+  }
+  await allow(identity, draft, transaction);
+  const bare = { ...draft, author, content, seq: log.head_seq + 1, received: new Date().toISOString() };
+  const entry: Entry = { ...bare, chain: chainHash(log.head_chain, bare, sha256) };
+  const { id, v, body, at, deviceAt, device, saw } = draft;
+  await insert(
+    'entries',
+    {
+      id,
+      log_id: log.id,
+      seq: entry.seq,
+      kind: body.k,
+      author_id: author.id,
+      received: new Date(entry.received),
+      content,
+      chain: entry.chain,
+      stored: canonicalJson({ id, v, log: log.id, body, at, deviceAt, device, saw, author }),
+    },
+    transaction,
+  );
+  await run(
+    'UPDATE logs SET head_seq = :seq, head_chain = :chain WHERE id = :id',
+    { seq: entry.seq, chain: entry.chain, id: log.id },
+    transaction,
+  );
+  return entry;
+}
+
+/** What the kinds of entry ask for beyond their shape. */
+async function allow(identity: Identity, draft: Draft, transaction: Transaction): Promise<void> {
+  const { body } = draft;
+  if ((body.k === 'sign' || body.k === 'return') && identity.role === 'group')
+    throw new AppError('forbidden', 'Only the demonstrator or the coordinator signs or returns.');
+  const targets =
+    body.k === 'correct' || body.k === 'void'
+      ? [body.target]
+      : body.k === 'sign'
+        ? body.seals.map(({ entry }) => entry)
+        : 'targets' in body
+          ? body.targets
+          : [];
+  if (targets.length === 0) return;
+  const entries = await entriesOf(draft.log, 0, transaction);
+  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  if (targets.some((id) => !byId.has(id)))
+    throw new AppError('refused', 'The entry it refers to is not in this record.');
+  if (body.k === 'sign' && body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content)) {
+    throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');
+  }
+  if (body.k === 'void' && body.slip) {
+    const target = byId.get(body.target);
+    const signed = entries.some(
+      (entry) => entry.body.k === 'sign' && entry.body.seals.some((seal) => seal.entry === body.target),
+    );
+    const seconds = (Date.parse(draft.at) - Date.parse(target?.at ?? '')) / 1000;
+    if (signed || !(seconds >= 0 && seconds <= slipSeconds))
+      throw new AppError(
+        'refused',
+        `Undo works for ${slipSeconds} s and before a signature. Strike it with a reason instead.`,
+      );
+  }
+}
+
+/** Verifies a log against its own head: nothing changed, missing or cut off. */
+export async function verifyLog(log: string): Promise<ChainFault | undefined> {
+  const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
+  if (!found) throw new AppError('notFound', 'There is no such record.');
+  const entries = await entriesOf(log);
+  const fault = verifyChain(entries, found.head_seq, sha256);
+  const last = entries.at(-1);
+  if (!fault && last && last.chain !== found.head_chain)
+    return { seq: last.seq, why: 'the log ends on another entry than it holds' };
+  return fault;
+}

@@ -1,0 +1,136 @@
+import { ulid } from 'ulid';
+import { findBenchLog, issueClass, readBoard } from '@/server/classes';
+import { database } from '@/server/database';
+import { migrate } from '@/server/migrate';
+import { createPreparation, findPreparation, saveVersion } from '@/server/preparations';
+import { readEntries, storeDraft, verifyLog } from '@/server/record';
+import { rows, run } from '@/server/tables';
+import { writePreparation } from '@/core/formats/writePreparation';
+import { foldRecord } from '@/core/record/foldRecord';
+import { emptyDatabase } from '../support/database';
+import { acetanilideText } from '../support/preparations';
+import { reading } from '../support/record';
+import type { Identity } from '@/core/people/identity';
+import type { Body } from '@/core/record/entry';
+
+process.env['DATABASE_POOL'] = '1';
+
+let classId = '';
+let group: Identity;
+let other: Identity;
+let log = '';
+const staff: Identity = { role: 'demonstrator', id: ulid(), name: 'demonstrator' };
+
+beforeAll(async () => {
+  process.env['DATABASE_URL'] = await emptyDatabase();
+  await migrate(process.env['DATABASE_URL']);
+});
+
+beforeEach(async () => {
+  const { id: preparationId } = await createPreparation(acetanilideText(), 'coordinator');
+  const issued = await issueClass({
+    name: 'Spring module',
+    preparationId,
+    benches: [{ name: 'Avocet' }, { name: 'Curlew' }],
+    by: 'coordinator',
+  });
+  classId = issued.id;
+  const benches = await rows<{ id: string; name: string }>(
+    'SELECT id, name FROM benches WHERE class_id = :classId ORDER BY position',
+    { classId },
+  );
+  [group, other] = benches.map(({ id, name }): Identity => ({ role: 'group', id, name, classId })) as [
+    Identity,
+    Identity,
+  ];
+  log = await findBenchLog(group.id);
+});
+
+afterAll(() => database().close());
+
+const draft = (body: Body, at = new Date()) => ({
+  id: ulid(),
+  v: 1,
+  log,
+  body,
+  at: at.toISOString(),
+  deviceAt: at.toISOString(),
+  device: 'tablet',
+  saw: 0,
+});
+const weighing = (text = '2.04 g') => draft(reading('aniline', 'net', text, { device: 'balance-001' }));
+
+test('a draft is stored once; sent again it gets its old answer; another content under its id is refused', async () => {
+  const one = weighing();
+  const first = await storeDraft(group, log, one);
+  expect(first.seq).toBe(1);
+  expect(await storeDraft(group, log, one)).toEqual(first);
+  await expect(storeDraft(group, log, { ...one, saw: 1 })).rejects.toMatchObject({ code: 'conflict' });
+  await expect(storeDraft(staff, log, one)).rejects.toMatchObject({ code: 'conflict' });
+  expect(await readEntries(group, log, 0)).toEqual([first]);
+  expect(await readEntries(group, log, 1)).toEqual([]);
+});
+
+test('many writers at once leave no gap, no double and a chain that verifies', async () => {
+  const drafts = Array.from({ length: 24 }, (_, i) => weighing(`2.${10 + i} g`));
+  await Promise.all([...drafts, ...drafts].map((one) => storeDraft(group, log, one)));
+  const entries = await readEntries(group, log, 0);
+  expect(entries.map(({ seq }) => seq)).toEqual(drafts.map((_, i) => i + 1));
+  expect(await verifyLog(log)).toBeUndefined();
+});
+
+test('a record changed, cut or reordered behind the back is found', async () => {
+  for (const text of ['2.04 g', '2.05 g', '2.06 g']) await storeDraft(group, log, weighing(text));
+  await run("UPDATE entries SET stored = REPLACE(stored, '2.05', '2.50') WHERE log_id = :log AND seq = 2", { log });
+  expect(await verifyLog(log)).toMatchObject({ seq: 2 });
+  const board = await readBoard(staff, classId);
+  expect(board.lanes.map(({ fault }) => fault !== undefined)).toEqual([true, false]);
+  await run('DELETE FROM entries WHERE log_id = :log AND seq > 1', { log });
+  expect(await verifyLog(log)).toMatchObject({ seq: 2 });
+});
+
+test("another bench's record is not there, for reading and for writing", async () => {
+  await expect(readEntries(other, log, 0)).rejects.toMatchObject({ code: 'notFound' });
+  await expect(storeDraft(other, log, weighing())).rejects.toMatchObject({ code: 'notFound' });
+  await expect(
+    storeDraft(group, await findBenchLog(other.id), { ...weighing(), log: await findBenchLog(other.id) }),
+  ).rejects.toMatchObject({ code: 'notFound' });
+});
+
+test('the demonstrator signs what stands there; a group does not, and nobody signs what has changed', async () => {
+  const entry = await storeDraft(group, log, weighing());
+  const seal: Body = { k: 'sign', seals: [{ entry: entry.id, content: entry.content }] };
+  await expect(storeDraft(group, log, draft(seal))).rejects.toMatchObject({ code: 'forbidden' });
+  await expect(
+    storeDraft(staff, log, draft({ k: 'sign', seals: [{ entry: entry.id, content: 'a'.repeat(64) }] })),
+  ).rejects.toMatchObject({ code: 'conflict' });
+  await storeDraft(staff, log, draft(seal));
+  expect(foldRecord(await readEntries(staff, log, 0))[0]?.seals).toHaveLength(1);
+});
+
+test('undo is for thirty seconds and unsigned readings; striking with a reason is always possible', async () => {
+  const entry = await storeDraft(group, log, weighing());
+  const slip = (seconds: number) =>
+    draft({ k: 'void', target: entry.id, reason: 'slip', slip: true }, new Date(Date.parse(entry.at) + seconds * 1000));
+  await expect(storeDraft(group, log, slip(31))).rejects.toMatchObject({ code: 'refused' });
+  await storeDraft(group, log, slip(29));
+  const signed = await storeDraft(group, log, weighing('2.05 g'));
+  await storeDraft(staff, log, draft({ k: 'sign', seals: [{ entry: signed.id, content: signed.content }] }));
+  await expect(
+    storeDraft(group, log, draft({ k: 'void', target: signed.id, reason: 'slip', slip: true })),
+  ).rejects.toMatchObject({ code: 'refused' });
+  await storeDraft(group, log, draft({ k: 'void', target: signed.id, reason: 'the boat stood on the pan' }));
+  expect(foldRecord(await readEntries(group, log, 0)).map(({ status }) => status)).toEqual(['void', 'void']);
+  await expect(
+    storeDraft(group, log, draft({ k: 'void', target: ulid(), reason: 'nothing there' })),
+  ).rejects.toMatchObject({ code: 'refused' });
+});
+
+test('a class keeps the preparation as it was issued', async () => {
+  const [row] = await rows<{ preparation_id: string }>('SELECT preparation_id FROM classes WHERE id = :classId', {
+    classId,
+  });
+  const stored = await findPreparation(row?.preparation_id ?? '');
+  await saveVersion(stored.id, 1, writePreparation({ ...stored.doc, title: 'Changed since' }), 'coordinator');
+  expect((await readBoard(staff, classId)).doc.title).toBe('Acetanilide');
+});
