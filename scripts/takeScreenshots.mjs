@@ -36,7 +36,32 @@ const plan = async (page) => {
 };
 
 await picture('sign-in', {});
-await picture('bench', { role: /^Group/, width: 820, height: 1180 });
+const bench = (name, pin) => async (page) => {
+  await page.request.delete('/api/v1/session');
+  await page.request.post('/api/v1/session', { data: { as: 'group', joinCode: 'SHORE7', bench: name, pin } });
+  await page.goto('/bench');
+};
+await picture('bench', { role: /^Group/, width: 820, height: 1180 }, async (page) => {
+  await bench('Turnstone', '1464')(page);
+  await page.getByLabel(/^Reading/).fill('38.5');
+});
+await picture('bench-finding', { role: /^Group/, width: 820, height: 900 }, async (page) => {
+  await bench('Dunlin', '6038')(page);
+  await page.getByRole('button', { name: /^Aniline/ }).click();
+});
+await picture('class', { role: /^Demonstrator/, height: 1000 }, async (page) => {
+  await page.goto('/classes');
+  await page.getByRole('link', { name: /Spring module/ }).click();
+  await page.locator('[data-bench="Knot"] .lane-line').click();
+});
+await picture('issue', { role: /^Coordinator/ }, async (page) => {
+  await page
+    .getByRole('link', { name: /^Acetanilide/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: 'Issue to a class' }).click();
+  await page.getByLabel('Name of the class').fill('Summer module, Friday');
+});
 await picture('plan', { role: /^Coordinator/ }, plan);
 await picture('working', { role: /^Coordinator/ }, async (page) => {
   await plan(page);

@@ -67,6 +67,7 @@ try {
   say(
     `  ${'group'.padEnd(13)} join code ${demoClass.joinCode}, bench ${demoClass.benches[0].name}, PIN ${demoClass.benches[0].pin}`,
   );
+  if (database) say(`\n  database      ${database.url('mozle')}`);
   say('\nThe sign-in page offers all three by one tap. Ctrl-C stops everything; the data stay in data/.');
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);

@@ -77,3 +77,45 @@ test('the theme switch is remembered across pages', async ({ page }) => {
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
 });
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`${theme}: the class with an open lane, and the bench with a finding, on tablet and phone`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await enterAs(page, 'demonstrator');
+    await page.goto('/classes');
+    await judge(page, 'classes');
+    await page.getByRole('link', { name: /Spring module/ }).click();
+    await page.locator('[data-bench="Knot"] .lane-line').click();
+    await expect(page.getByText('Not the same configuration')).toBeVisible();
+    await judge(page, 'class');
+    await page.request.delete('/api/v1/session');
+    const knot = { as: 'group', joinCode: 'SHORE7', bench: 'Knot', pin: '9046' };
+    await page.request.post('/api/v1/session', { data: knot });
+    for (const [width, height] of [
+      [820, 1180],
+      [390, 844],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await page.goto('/bench');
+      await page.getByRole('button', { name: /^Aniline/ }).click();
+      await expect(page.getByText('Not the same configuration')).toBeVisible();
+      await judge(page, `bench ${width}`);
+      await page.getByRole('button', { name: /^Acetic anhydride/ }).click();
+      await judge(page, `bench pad ${width}`);
+    }
+  });
+}
+
+test('what is tapped at the bench is at least 56 px high, the main action 72 px', async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await enterAs(page, 'group');
+  await expect(page.getByRole('button', { name: 'Record', exact: true })).toBeVisible();
+  const small = await page
+    .locator('.bench button, .bench select, .bench input')
+    .evaluateAll((nodes) =>
+      nodes.filter((node) => node.getBoundingClientRect().height < 55.5).map((node) => node.textContent),
+    );
+  expect(small).toEqual([]);
+  const main = await page.getByRole('button', { name: 'Record', exact: true }).boundingBox();
+  expect(main?.height).toBeGreaterThanOrEqual(72);
+});

@@ -1,5 +1,6 @@
 import { clearAttempts, countAttempt } from '@/server/attempts';
-import { findClass, findClassDoor } from '@/server/classes';
+import { benchState } from '@/core/record/benchNeed';
+import { findClass, findClassDoor, readBoard } from '@/server/classes';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
 import { createPreparation, findPreparation, listPreparations, saveVersion } from '@/server/preparations';
@@ -87,5 +88,25 @@ test('the demo scenario loads once, and its class leads from the join code to th
   expect(door.benches).toHaveLength(8);
   const [row] = await rows<{ id: string }>('SELECT id FROM classes');
   expect((await findClass(row?.id ?? '')).doc.title).toBe('Acetanilide');
+  // The mistakes that the demo benches carry, each found where it is made; the clean benches raise nothing.
+  const board = await readBoard({ role: 'coordinator', id: '', name: '' }, row?.id ?? '');
+  const rules = Object.fromEntries(
+    board.lanes.map(({ bench, entries }) => [
+      bench,
+      benchState(board.doc, entries).charge.findings.map(({ rule }) => rule),
+    ]),
+  );
+  expect(rules).toEqual({
+    Avocet: [],
+    Curlew: [],
+    // The acid, too, was taken as the plan had it.
+    Dunlin: ['reading.offTarget', 'reading.offTarget', 'reading.offTarget'],
+    Godwit: [],
+    Knot: ['reading.configuration'],
+    Plover: ['reading.coarse'],
+    Sanderling: ['reading.rival'],
+    Turnstone: [],
+  });
+  expect(board.lanes.every(({ fault }) => fault === undefined)).toBe(true);
   await expect(findClassDoor('NOPE77')).rejects.toMatchObject({ code: 'notFound' });
 });

@@ -48,7 +48,9 @@ test('planned for actual: 24.31 → 22.02 g is 2.29 g aniline; the finding comes
 test('cap on, cap off: plausible numbers, and only the configuration tells', () => {
   const full = reading('aniline', 'full', '25.51 g', { device: 'balance-001', state: ['cap on'] });
   const empty = reading('aniline', 'empty', '23.44 g', { device: 'balance-001', state: ['cap off'] });
-  expect(rulesOf([full, empty])).toContain('reading.configuration');
+  const charge = chargeOf([full, empty]);
+  expect(charge.findings.map(({ rule }) => rule)).toEqual(['reading.configuration']);
+  expect(charge.lines[0]?.taken).toBeUndefined();
 });
 
 test.each<[string, readonly Body[]]>([

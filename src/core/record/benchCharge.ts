@@ -12,13 +12,15 @@ import type { Facts } from '../preparation/facts';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
 import type { LineReadings } from './measured';
-import type { Measured } from '../stoichiometry/lineAmounts';
+import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
 import type { Plan, PlanLine } from '../preparation/plan';
 
 /** One line at the bench: what is asked now, and what was taken. */
 export interface BenchLine {
   /** The line of the plan as it applies now: after the reference was measured, its target follows what was taken. */
   readonly plan: PlanLine;
+  /** What was asked for, all portions together: as issued for the reference, as re-targeted for the rest. */
+  readonly goal: Amounts;
   /** The target as issued, when it has moved. */
   readonly issuedTarget?: Measured;
   readonly readings: LineReadings;
@@ -59,15 +61,17 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
     const old = before.lines[i]?.target?.rounded;
     const moved = old && line.target && old.q.value !== line.target.rounded.q.value && id !== issued.reference;
     const amount = taken.get(id);
+    const goal = id === issued.reference ? before.lines[i]?.total : line.total;
     return {
       plan: line,
+      goal: goal ?? {},
       ...(moved ? { issuedTarget: old } : {}),
       readings: readingsOf(record, id),
       ...(amount ? { taken: amount } : {}),
     };
   });
   const charge = { plan, retargeted: reference !== undefined, lines, actual };
-  return { ...charge, findings: chargeFindings(issued, before, charge, record) };
+  return { ...charge, findings: chargeFindings(issued, charge, record) };
 }
 
 /** The plan with its pin on what was taken of the reference line: every other target follows. */

@@ -3,12 +3,12 @@ import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../preparation/chargeTable';
 import { toCanonical } from '../quantity/units';
 import { recordPlaceKey } from './foldRecord';
+import { configurationOf } from './measured';
 import type { BenchCharge, BenchLine } from './benchCharge';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
 import type { Preparation } from '../preparation/document';
 import type { Measured } from '../stoichiometry/lineAmounts';
-import type { Plan } from '../preparation/plan';
 
 /** Share of the target within which a charge is accepted (domain: for example ± 10 %). */
 export const acceptedShare = 0.1;
@@ -16,13 +16,12 @@ export const acceptedShare = 0.1;
 /** What is remarkable about the readings of a charge, each at the earliest entry that shows it. */
 export function chargeFindings(
   issued: Preparation,
-  before: Plan,
   charge: Omit<BenchCharge, 'findings'>,
   record: readonly Live[],
 ): readonly Finding[] {
   return [
     ...rivals(charge, record),
-    ...charge.lines.flatMap((line) => [...weighings(line), ...digits(issued, line), ...offTarget(before, line)]),
+    ...charge.lines.flatMap((line) => [...weighings(line), ...digits(issued, line), ...offTarget(line)]),
     ...limiting(issued, charge),
   ];
 }
@@ -46,11 +45,13 @@ function weighings(line: BenchLine): readonly Finding[] {
   if (!full || !empty) return [];
   const about = { line: line.plan.facts.line.id, slot: 'empty' };
   const name = nameOf(line);
-  const configuration = (one: typeof full) =>
-    [...(one.body.state ?? [])].sort().join(', ') || 'without a word on cap or paper';
-  if (configuration(full) !== configuration(empty)) {
+  if (configurationOf(full) !== configurationOf(empty)) {
     return [
-      finding('reading.configuration', 'stop', about, { name, full: configuration(full), empty: configuration(empty) }),
+      finding('reading.configuration', 'stop', about, {
+        name,
+        full: configurationOf(full),
+        empty: configurationOf(empty),
+      }),
     ];
   }
   const value = (one: typeof full) => ({ dim: 'mass', value: toCanonical(one.body.digits, one.body.unit) }) as const;
@@ -80,20 +81,18 @@ function digits(issued: Preparation, line: BenchLine): readonly Finding[] {
   });
 }
 
-/** Against the target that was in force for the line: the issued one for the reference, the re-targeted one for the rest. */
-function offTarget(before: Plan, line: BenchLine): readonly Finding[] {
-  const { taken, plan } = line;
+/** Against the target that was in force for the line. */
+function offTarget(line: BenchLine): readonly Finding[] {
+  const { taken, plan, goal } = line;
   const { id, role } = plan.facts.line;
-  if (!taken || role === 'aid') return [];
-  const target = (id === before.doc.reference ? before.lines.find(({ facts }) => facts.line.id === id) : plan)?.total;
-  const wanted = target?.[taken.q.dim];
-  if (!wanted) return [];
+  const wanted = taken && goal[taken.q.dim];
+  if (!taken || !wanted || role === 'aid') return [];
   const off = taken.q.value / wanted.q.value - 1;
   if (Math.abs(off) <= acceptedShare + 1e-9) return [];
   return [
     finding(
       'reading.offTarget',
-      'caution',
+      takesPart(plan.facts) ? 'caution' : 'note',
       { line: id },
       {
         name: nameOf(line),

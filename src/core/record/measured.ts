@@ -21,16 +21,27 @@ export function readingsOf(record: readonly Live[], line: string): LineReadings 
 }
 
 /**
- * What was taken of a line: its volume, its net mass, or full minus empty. Nothing while a weighing lacks its partner.
+ * What was taken of a line: its volume, its net mass, or full minus empty. Nothing while a weighing lacks its partner, or
+ * when the two were made in different configurations.
  * Rounding of one reading is d/√12, of a difference d/√6 (domain: two roundings); a pipette adds its tolerance.
  *
  * @returns grams or millilitres with working and standard uncertainty of the device
  */
 export function measuredAmount(readings: LineReadings, devices: readonly Device[]): Measured | undefined {
   const { full, empty, net, volume } = readings;
-  if (full && empty) return difference(full, empty, devices);
+  // Two configurations weigh two different things: their difference is no amount, however plausible it looks.
+  if (full && empty) return sameConfiguration(full, empty) ? difference(full, empty, devices) : undefined;
   const single = net ?? volume;
   return single && asRead(single, devices, 'net');
+}
+
+/** How a vessel was weighed, in words; the same words mean the same configuration. */
+export function configurationOf({ body }: Live<Reading>): string {
+  return [...(body.state ?? [])].sort().join(', ') || 'without a word on cap or paper';
+}
+
+function sameConfiguration(full: Live<Reading>, empty: Live<Reading>): boolean {
+  return configurationOf(full) === configurationOf(empty);
 }
 
 function difference(full: Live<Reading>, empty: Live<Reading>, devices: readonly Device[]): Worked<'mass'> | undefined {

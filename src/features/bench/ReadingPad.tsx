@@ -52,8 +52,13 @@ export function ReadingPad({
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const device = fitting.find(({ id }) => id === (chosen ?? facts.line.device)) ?? fitting[0];
   const slot = ways[way].slots.find((one) => !line.readings[one]);
-  const goal = total[volume ? 'volume' : 'mass'] as Measured | undefined;
-  if (!slot) return null;
+  const goal = line.goal[volume ? 'volume' : 'mass'] as Measured | undefined;
+  if (!slot)
+    return (
+      <p className="reading-ask">
+        These two readings cannot be used together. Strike the wrong one in the record and weigh again.
+      </p>
+    );
   const parsed = parseAmount(text, { dims: [volume ? 'volume' : 'mass'], unit, zero: true });
   const alone = slot === 'net' || slot === 'volume';
   const record = () => {

@@ -16,7 +16,7 @@ const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-dig
 const needWords = {
   stop: 'Look at a reading',
   signature: 'Waits for a signature',
-  caution: 'A reading off its target',
+  caution: 'A reading to check',
   nothing: 'Works on',
 } as const;
 
@@ -65,6 +65,7 @@ export function Lane({
       {open && (
         <div className="lane-open">
           {waiting.length > 0 && <SignBox waiting={waiting} state={state} onAdd={onAdd} />}
+          {charge.findings.length > 0 && <h2 className="visually-hidden">Remarks at {lane.bench}</h2>}
           {charge.findings.map((finding) => (
             <FindingCard key={finding.key} finding={finding} />
           ))}
@@ -91,7 +92,7 @@ function SignBox({
     <section className="sign-box" aria-label="To sign">
       {lines.map((id) => {
         const line = state.charge.lines.find(({ plan }) => plan.facts.line.id === id);
-        const target = line?.taken && line.plan.total[line.taken.q.dim];
+        const target = line?.taken && line.goal[line.taken.q.dim];
         return (
           <p key={id}>
             {waiting
