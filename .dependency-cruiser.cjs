@@ -30,7 +30,7 @@ module.exports = {
       name: 'no-circles',
       severity: 'error',
       from: { path: '^src/' },
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     {
       name: 'browser-without-server',

@@ -54,14 +54,6 @@ await picture('class', { role: /^Demonstrator/, height: 1000 }, async (page) => 
   await page.getByRole('link', { name: /Spring module/ }).click();
   await page.locator('[data-bench="Knot"] .lane-line').click();
 });
-await picture('issue', { role: /^Coordinator/ }, async (page) => {
-  await page
-    .getByRole('link', { name: /^Acetanilide/ })
-    .last()
-    .click();
-  await page.getByRole('button', { name: 'Issue to a class' }).click();
-  await page.getByLabel('Name of the class').fill('Summer module, Friday');
-});
 await picture('plan', { role: /^Coordinator/ }, plan);
 await picture('working', { role: /^Coordinator/ }, async (page) => {
   await plan(page);
@@ -88,5 +80,10 @@ await picture('import-refused', { role: /^Coordinator/, height: 720 }, async (pa
     .getByLabel(/Bring in/)
     .setInputFiles({ name: 'acetanilide.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await page.getByText('Nothing was stored').waitFor();
+});
+await picture('issue', { role: /^Coordinator/ }, async (page) => {
+  await plan(page);
+  await page.getByRole('button', { name: 'Issue to a class' }).click();
+  await page.getByLabel('Name of the class').fill('Summer module, Friday');
 });
 await browser.close();

@@ -24,6 +24,18 @@ const total = { passed: 0, failed: 0 };
 let database;
 const apps = [];
 
+let closing;
+/** Stops what was started and removes its data; also when the run is interrupted. */
+function close() {
+  closing ??= (async () => {
+    await Promise.all(apps.map(({ child }) => end(child)));
+    await database?.stop();
+    rmSync(folder, { recursive: true, force: true });
+  })();
+  return closing;
+}
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => close().then(() => process.exit(130)));
+
 async function check(name, command, args, env = {}) {
   const started = Date.now();
   const { code, output } = await run(command, args, { env: { ...process.env, ...env } });
@@ -95,9 +107,9 @@ try {
   const lock = await run('git', ['diff', '--exit-code', '--stat', 'package-lock.json']);
   if (lock.code !== 0) say(`FAIL npm install changed package-lock.json\n${lock.output}`);
   total[lock.code === 0 ? 'passed' : 'failed'] += 1;
-  await run('node', ['node_modules/next/dist/bin/next', 'typegen'], { env: { ...process.env, MOZLE_DIST: dist } });
-  // Two cores: the build beside the checks; the database is up before either ends.
-  [database] = await Promise.all([startMariaDb(folder, { sync: false }), ensureBuild(dist), checks()]);
+  database = await startMariaDb(folder, { sync: false });
+  // Two cores: the build beside the checks.
+  await Promise.all([ensureBuild(dist), checks()]);
   const url = database.url('mozle');
   await jest('service', { DATABASE_URL: url });
   const env = { ...process.env, DATABASE_URL: url, MOZLE_DEMO: '1', MOZLE_DIST: dist, LOG_LEVEL: 'error' };
@@ -112,10 +124,7 @@ try {
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);
   total.failed += 1;
-} finally {
-  await Promise.all(apps.map(({ child }) => end(child)));
-  await database?.stop();
-  rmSync(folder, { recursive: true, force: true });
 }
+await close();
 say(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);

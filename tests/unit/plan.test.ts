@@ -1,7 +1,7 @@
 import { computePlan } from '@/core/preparation/plan';
 import { acetanilide, dienone, documentOf, dienoneText, smallPreparation, withLine } from '../support/preparations';
 import { renderFinding } from '@/core/finding/renderFinding';
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 import type { Pin, Preparation } from '@/core/preparation/document';
 
 const rulesOf = (plan: Plan) => plan.findings.map(({ rule }) => rule);

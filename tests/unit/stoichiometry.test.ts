@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { computePlan } from '@/core/preparation/plan';
 import { molarMass } from '@/core/compound/molarMass';
 import { smallPreparation } from '../support/preparations';
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 import type { Preparation } from '@/core/preparation/document';
 import type { Species } from '../support/preparations';
 

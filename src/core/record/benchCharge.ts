@@ -1,43 +1,16 @@
 import { computePlan } from '../preparation/plan';
-import { chargeTable, speciesOf, takesPart } from '../preparation/chargeTable';
+import { chargeTable, takesPart } from '../preparation/chargeTable';
 import { factsOf, numeral } from '../preparation/facts';
 import { derive } from '../stoichiometry/derive';
 import { formatDigits } from '../quantity/format';
 import { fromWorked } from '../quantity/worked';
 import { chargeFindings } from './chargeFindings';
 import { measuredAmount, readingsOf } from './measured';
-import type { Charge } from '../preparation/chargeTable';
 import type { Preparation } from '../preparation/document';
 import type { Facts } from '../preparation/facts';
-import type { Finding } from '../finding/finding';
+import type { BenchCharge, BenchLine } from './benchTypes';
 import type { Live } from './foldRecord';
-import type { LineReadings } from './measured';
-import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
-import type { Plan, PlanLine } from '../preparation/plan';
-
-/** One line at the bench: what is asked now, and what was taken. */
-export interface BenchLine {
-  /** The line of the plan as it applies now: after the reference was measured, its target follows what was taken. */
-  readonly plan: PlanLine;
-  /** What was asked for, all portions together: as issued for the reference, as re-targeted for the rest. */
-  readonly goal: Amounts;
-  /** The target as issued, when it has moved. */
-  readonly issuedTarget?: Measured;
-  readonly readings: LineReadings;
-  /** All portions together, as measured. */
-  readonly taken?: Measured;
-}
-
-/** The charge of a bench: planned and taken, never merged; the yield's basis is what was taken. */
-export interface BenchCharge {
-  /** Targets in force: re-targeted once the reference has been measured. */
-  readonly plan: Plan;
-  readonly retargeted: boolean;
-  readonly lines: readonly BenchLine[];
-  /** From readings alone; extents and yield only when every reactant has been measured. */
-  readonly actual: Charge;
-  readonly findings: readonly Finding[];
-}
+import type { Measured } from '../stoichiometry/lineAmounts';
 
 /**
  * What a bench has charged, from the issued preparation and the bench's record alone.
@@ -96,9 +69,4 @@ function onePortion(facts: Facts, id: string, all: Measured): Measured {
 /** Whether every reactant has been measured, so that the yield's basis is known. */
 export function chargeComplete(lines: readonly BenchLine[]): boolean {
   return lines.filter(({ plan }) => takesPart(plan.facts)).every(({ taken }) => taken !== undefined);
-}
-
-/** Line that supplies a substance of the equation. */
-export function lineOf(lines: readonly BenchLine[], species: string): BenchLine | undefined {
-  return lines.find(({ plan }) => takesPart(plan.facts) && speciesOf(plan.facts) === species);
 }

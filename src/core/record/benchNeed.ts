@@ -1,6 +1,6 @@
 import { benchCharge } from './benchCharge';
 import { foldRecord } from './foldRecord';
-import type { BenchCharge } from './benchCharge';
+import type { BenchCharge } from './benchTypes';
 import type { Entry } from './entry';
 import type { Live } from './foldRecord';
 import type { Preparation } from '../preparation/document';

@@ -4,7 +4,7 @@ import { speciesOf, takesPart } from '../preparation/chargeTable';
 import { toCanonical } from '../quantity/units';
 import { recordPlaceKey } from './foldRecord';
 import { configurationOf } from './measured';
-import type { BenchCharge, BenchLine } from './benchCharge';
+import type { BenchCharge, BenchLine } from './benchTypes';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
 import type { Preparation } from '../preparation/document';

@@ -11,7 +11,7 @@ import { ReadingPad } from './ReadingPad';
 import { useRecord } from './useRecord';
 import type { Identity } from '@/core/people/identity';
 import type { Preparation } from '@/core/preparation/document';
-import type { BenchLine } from '@/core/record/benchCharge';
+import type { BenchLine } from '@/core/record/benchTypes';
 import type { Entry } from '@/core/record/entry';
 import type { Measured } from '@/core/stoichiometry/lineAmounts';
 

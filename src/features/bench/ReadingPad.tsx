@@ -9,7 +9,7 @@ import { acceptedShare } from '@/core/record/chargeFindings';
 import { Gauge } from './Gauge';
 import { Keypad } from './Keypad';
 import { MeasurePicture } from './MeasurePicture';
-import type { BenchLine } from '@/core/record/benchCharge';
+import type { BenchLine } from '@/core/record/benchTypes';
 import type { Body, Slot } from '@/core/record/entry';
 import type { Device } from '@/core/quantity/device';
 import type { Measured } from '@/core/stoichiometry/lineAmounts';

@@ -9,7 +9,7 @@ import { ProductRow } from './ProductRow';
 import { usePlanView } from './planView';
 import { cellWorked } from './cells';
 import { WorkingPanel } from './WorkingPanel';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 
 const columns = 8;
 

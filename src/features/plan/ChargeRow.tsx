@@ -6,7 +6,7 @@ import { PinnableCell } from './PinnableCell';
 import { placeKey, usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
 import type { CSSProperties } from 'react';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 
 const dims = ['mass', 'volume', 'amount'] as const;
 

@@ -2,7 +2,7 @@
 import { format } from '@/core/quantity/format';
 import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 
 /** Axis of the extents: the longest bar takes most of the width, so that labels fit beside the shorter ones. */
 export function extentScale(extents: readonly number[]): (extent: number) => number {

@@ -10,7 +10,7 @@ import { readDigits, readPercent, readText } from './fields';
 import { usePlanView } from './planView';
 import type { ChargeLine, Role, Strength } from '@/core/preparation/document';
 import type { Change } from '@/core/preparation/edit';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 
 const same = (value: string) => ({ value, label: value });
 const none = (label: string) => ({ value: '', label });

@@ -11,7 +11,7 @@ import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
 import { WorkingPanel } from './WorkingPanel';
 import type { Pin } from '@/core/preparation/document';
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 
 const kinds: readonly { readonly at: Pin['at']; readonly label: string }[] = [
   { at: 'line', label: 'A line' },

@@ -6,7 +6,7 @@ import { formatDigits } from '@/core/quantity/format';
 import { readAmount } from './fields';
 import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 import type { ReactNode } from 'react';
 

@@ -7,7 +7,7 @@ import { readDigits, readFormula, readText } from './fields';
 import { usePlanView } from './planView';
 import type { Substance } from '@/core/preparation/document';
 import type { Change } from '@/core/preparation/edit';
-import type { PlanLine } from '@/core/preparation/plan';
+import type { PlanLine } from '@/core/preparation/planTypes';
 
 /** The substance in the bottle, with the source of each literature value. */
 export function SubstanceFields({ line }: { readonly line: PlanLine }) {

@@ -1,7 +1,7 @@
 'use client';
 import { renderWorking } from '@/core/quantity/renderWorking';
 import { MathText } from '@/components/MathText';
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 import type { Source, Worked } from '@/core/quantity/worked';
 
 const deepest = 8;

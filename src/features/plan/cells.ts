@@ -1,4 +1,4 @@
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 
 /** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */

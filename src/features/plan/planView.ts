@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Edit } from './usePlan';
-import type { Plan } from '@/core/preparation/plan';
+import type { Plan } from '@/core/preparation/planTypes';
 import type { Source, Worked } from '@/core/quantity/worked';
 
 /** What the parts of the plan screen share: the computed plan, editing, and which working is open. */

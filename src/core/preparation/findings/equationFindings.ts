@@ -1,7 +1,7 @@
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
 import { speciesOf, takesPart } from '../chargeTable';
-import type { PlanDraft } from '../plan';
+import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 /** The equation: readable formulas, balance, a product, every reactant charged. */

@@ -1,6 +1,6 @@
 import { fact, finding } from '../../finding/finding';
 import { speciesOf, takesPart } from '../chargeTable';
-import type { PlanDraft } from '../plan';
+import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 const narrowMargin = 0.05;

@@ -1,6 +1,6 @@
 import { fact, finding } from '../../finding/finding';
 import { speciesOf, takesPart } from '../chargeTable';
-import type { PlanDraft, PlanLine } from '../plan';
+import type { PlanDraft, PlanLine } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 const catalystRemark = 0.2;

@@ -2,7 +2,7 @@ import { fact, finding } from '../../finding/finding';
 import { stepsIn } from '../../quantity/device';
 import { takesPart } from '../chargeTable';
 import { toCanonical } from '../../quantity/units';
-import type { PlanDraft, PlanLine } from '../plan';
+import type { PlanDraft, PlanLine } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 const goodSteps = 100;

@@ -4,7 +4,7 @@ import { lineFindings } from './lineFindings';
 import { measureFindings } from './measureFindings';
 import { scaleFindings } from './scaleFindings';
 import { vesselFindings } from './vesselFindings';
-import type { PlanDraft } from '../plan';
+import type { PlanDraft } from '../planTypes';
 import type { Finding, Severity } from '../../finding/finding';
 
 const weight: Readonly<Record<Severity, number>> = { stop: 0, caution: 1, note: 2 };

@@ -1,5 +1,5 @@
 import { fact, finding } from '../../finding/finding';
-import type { PlanDraft } from '../plan';
+import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 const farUp = 3;

@@ -1,6 +1,6 @@
 import { fact, finding } from '../../finding/finding';
 import { fillLimits } from '../vesselSizing';
-import type { PlanDraft } from '../plan';
+import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 import type { VesselPlan } from '../vesselSizing';
 
