@@ -106,7 +106,7 @@ function sources() {
     readdirSync(folder).flatMap((name) =>
       statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : [join(folder, name)],
     );
-  const built = [...walk('src'), ...walk('public')].filter((file) => !file.endsWith('.test.ts'));
+  const built = walk('src').filter((file) => !file.endsWith('.test.ts'));
   return [...built, 'package-lock.json', 'next.config.ts', 'tsconfig.build.json', 'tsconfig.json'].sort();
 }
 
