@@ -1,11 +1,11 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { Shell } from '@/components/Shell';
 import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
 import { ChargeBoard } from './ChargeBoard';
 import { FindingsPanel } from './FindingsPanel';
-import { IssueClass } from './IssueClass';
 import { LineEditor } from './LineEditor';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
@@ -16,6 +16,9 @@ import { VesselPanel } from './VesselPanel';
 import type { Identity } from '@/core/people/identity';
 import type { StoredPreparation } from '@/core/preparation/stored';
 import type { PlanView } from './planView';
+
+// Issuing draws codes for cameras: loaded when it is asked for, not with every plan.
+const IssueClass = dynamic(() => import('./IssueClass').then((part) => part.IssueClass));
 
 /** The plan of a preparation: everything on it is computed from the document as it is edited. */
 export function PlanScreen({ identity, stored }: { readonly identity: Identity; readonly stored: StoredPreparation }) {
