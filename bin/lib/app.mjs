@@ -14,8 +14,8 @@ export async function prepareDatabase(env) {
     { env },
   );
   const lines = output.trim().split('\n');
-  if (code !== 0)
-    throw new Stop(`The database could not be prepared: ${lines.find((line) => /error/i.test(line)) ?? lines.at(-1)}`);
+  const problem = lines.find((line) => line.startsWith('problem: '))?.slice(9);
+  if (code !== 0) throw new Stop(`The database could not be prepared: ${problem ?? lines.at(-1)}`);
   return lines.filter((line) => line.startsWith('database:'));
 }
 
