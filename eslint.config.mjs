@@ -14,7 +14,6 @@ export default ts.config(
       'data/',
       'next-env.d.ts',
       'tests/emptyModule.cjs',
-      'shot.tmp.mjs',
       'src/components/icons.tsx',
     ],
   },
