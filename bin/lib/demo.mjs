@@ -54,8 +54,9 @@ try {
   if (process.argv.includes('--fresh'))
     for (const name of ['mariadb', 'password', 'mariadb.log'])
       rmSync(`${folder}/${name}`, { recursive: true, force: true });
-  const [ready] = await Promise.all([process.env.DATABASE_URL ? undefined : startMariaDb(folder), ensureBuild(dist)]);
-  database = ready;
+  // The database first: were both started at once, a failing build would leave it running with nobody to stop it.
+  if (!process.env.DATABASE_URL) database = await startMariaDb(folder);
+  await ensureBuild(dist);
   const env = {
     ...process.env,
     DATABASE_URL: process.env.DATABASE_URL ?? database.url('mozle'),
