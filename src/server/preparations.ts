@@ -1,8 +1,8 @@
 import 'server-only';
-import { createHash } from 'node:crypto';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { database } from './database';
+import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { readPreparation } from '@/core/formats/readPreparation';
@@ -95,7 +95,7 @@ async function insertVersion(
       preparation_id: id,
       version,
       document,
-      content: createHash('sha256').update(document).digest('hex'),
+      content: sha256(document),
       author_name: author,
       created_at: new Date(),
     },

@@ -1,21 +1,20 @@
 import 'server-only';
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { cookies } from 'next/headers';
 import { config } from './config';
+import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import type { Identity, Role } from '@/core/people/identity';
 
 const cookieName = 'mozle_session';
 const hours = 12;
 
-const hash = (token: string) => createHash('sha256').update(token).digest('hex');
-
 /** Starts a session: a random token for the cookie; the database keeps its hash only. */
 export async function startSession(identity: Identity): Promise<void> {
   const token = randomBytes(32).toString('base64url');
   const now = Date.now();
   await insert('sessions', {
-    token_hash: hash(token),
+    token_hash: sha256(token),
     user_id: identity.role === 'group' ? null : identity.id,
     bench_id: identity.role === 'group' ? identity.id : null,
     created_at: new Date(now),
@@ -46,7 +45,7 @@ export async function currentIdentity(): Promise<Identity | undefined> {
     `SELECT u.role, u.id AS userId, u.name AS userName, b.id AS benchId, b.name AS benchName, b.class_id AS classId
      FROM sessions s LEFT JOIN users u ON u.id = s.user_id LEFT JOIN benches b ON b.id = s.bench_id
      WHERE s.token_hash = :token AND s.revoked_at IS NULL AND s.expires_at > UTC_TIMESTAMP(3)`,
-    { token: hash(token) },
+    { token: sha256(token) },
   );
   if (row?.userId && row.role && row.userName) return { role: row.role, id: row.userId, name: row.userName };
   if (row?.benchId && row.benchName && row.classId)
@@ -59,6 +58,6 @@ export async function endSession(): Promise<void> {
   const jar = await cookies();
   const token = jar.get(cookieName)?.value;
   if (token)
-    await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: hash(token) });
+    await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: sha256(token) });
   jar.delete(cookieName);
 }

@@ -3,6 +3,7 @@ import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/TypedInput';
 import { setPin } from '@/core/preparation/edit';
 import { formatDigits } from '@/core/quantity/format';
+import { findUnit } from '@/core/quantity/units';
 import { readAmount } from './fields';
 import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
@@ -33,7 +34,7 @@ export function PinnableCell({
   const { id: lineId, scaling } = line.facts.line;
   const { name } = line.facts.substance.substance;
   const dim = worked.q.dim;
-  const holds = pin.at === 'line' && pin.line === lineId && pin.over === over && pinDim(pin.unit) === dim;
+  const holds = pin.at === 'line' && pin.line === lineId && pin.over === over && findUnit(pin.unit)?.dim === dim;
   const place = (digits: string, unit: string) =>
     edit(`pin/${lineId}/${over}/${dim}`, (doc) => setPin(doc, { at: 'line', line: lineId, digits, unit, over }));
   if (holds) {
@@ -72,10 +73,6 @@ export function PinnableCell({
       {children}
     </div>
   );
-}
-
-function pinDim(unit: string): string {
-  return unit.endsWith('mol') ? 'amount' : unit.endsWith('L') ? 'volume' : 'mass';
 }
 
 function plainDigits(worked: Worked): string {
