@@ -9,9 +9,12 @@ const words = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
 export function FindingCard({
   finding,
   onShow,
+  onOverride,
 }: {
   readonly finding: Finding;
   readonly onShow?: (finding: Finding) => void;
+  /** Goes on in spite of it, with a reason. */
+  readonly onOverride?: (finding: Finding) => void;
 }) {
   const { title, says, remedies } = renderFinding(finding);
   return (
@@ -31,6 +34,11 @@ export function FindingCard({
       {onShow && finding.about.line && (
         <button type="button" className="finding-show" onClick={() => onShow(finding)}>
           Open the line
+        </button>
+      )}
+      {onOverride && (
+        <button type="button" className="finding-show" onClick={() => onOverride(finding)}>
+          Go on all the same
         </button>
       )}
     </article>

@@ -1,49 +1,93 @@
-import type { Slot } from '@/core/record/entry';
+import { acetanilideRun } from './acetanilideRun';
+import type { Setting } from '@/core/record/entry';
+import type { DemoStep } from './demoSteps';
 
-/** One thing that happens at a demo bench; `of` counts the bench's own steps from 0. */
-export type DemoStep = { readonly minute: number } & (
-  | {
-      readonly read: string;
-      readonly line: string;
-      readonly slot: Slot;
-      readonly device: string;
-      readonly state?: readonly string[];
-    }
-  | { readonly ask: readonly number[] }
-  | { readonly sign: readonly number[] }
-  | { readonly strike: number; readonly reason: string }
-);
+/** Minutes that the demo class has been at work when it is loaded. */
+export const demoMinutes = 290;
 
-const read = (minute: number, line: string, slot: Slot, text: string, device: string, ...state: readonly string[]): DemoStep => ({
-  minute,
-  read: text,
-  line,
-  slot,
-  device,
-  ...(state.length > 0 ? { state } : {}),
-});
-const byDifference = (minute: number, full: string, empty: string, capAfter = 'cap on'): readonly DemoStep[] => [
-  read(minute, 'aniline', 'full', full, 'balance-001', 'cap on'),
-  read(minute + 2, 'aniline', 'empty', empty, 'balance-001', capAfter),
+/** What the demonstrator entered for the class. */
+export const demoSettings: readonly Setting[] = [
+  { k: 'setting', name: 'roomTemperature', digits: '21', unit: '°C' },
+  { k: 'setting', name: 'pressure', digits: '1004', unit: 'hPa' },
 ];
-const acid = (minute: number, text = '4.0 mL') => read(minute, 'acid', 'volume', text, 'cylinder-10');
-const anhydride = (minute: number, text = '2.50 mL') => read(minute, 'anhydride', 'volume', text, 'pipette-5');
 
-/** Begin of the demo period; minutes count from here. */
-export const demoBegin = '2026-03-03T13:30:00.000Z';
+/** A bench of the demo: when it began, minutes after the class, and what it recorded. */
+export interface DemoBench {
+  readonly late: number;
+  readonly steps: readonly DemoStep[];
+}
 
-/** Charging acetanilide at eight benches: clean ones, unfinished ones, and ones that carry a mistake. */
-export const demoRecord: Readonly<Record<string, readonly DemoStep[]>> = {
+const slow = (onset: string, clear: string) => ({
+  at: [0, 1, (Number(onset) - 94) / 1.5, (Number(clear) - 94) / 1.5] as const,
+  read: ['94.0', '95.5', onset, clear] as const,
+});
+
+/** Acetanilide at eight benches: clean ones, unfinished ones, and ones that carry a mistake. */
+export const demoRecord: Readonly<Record<string, DemoBench>> = {
   // Avocet has not begun: the bench to try things at.
-  Avocet: [],
-  Curlew: [...byDifference(6, '24.10 g', '22.06 g'), { minute: 9, ask: [0, 1] }, { minute: 11, sign: [0, 1] }, acid(14), anhydride(19)],
-  // Planned taken for actual: 2.29 g aniline, and the anhydride as the plan had it.
-  Dunlin: [...byDifference(8, '24.31 g', '22.02 g'), acid(13), anhydride(18)],
-  Godwit: [read(12, 'aniline', 'volume', '2.00 mL', 'pipette-2'), { minute: 13, ask: [0] }],
-  // The cap was on for the full vial and off for the empty one.
-  Knot: [...byDifference(7, '24.12 g', '20.21 g', 'cap off'), acid(12)],
-  Plover: [read(9, 'aniline', 'volume', '2.00 mL', 'pipette-2'), acid(12, '4 mL')],
-  // Two tablets, one place.
-  Sanderling: [read(10, 'aniline', 'net', '2.04 g', 'balance-001'), read(10, 'aniline', 'net', '2.40 g', 'balance-001')],
-  Turnstone: [read(8, 'aniline', 'net', '20.4 g', 'balance-01'), { minute: 9, strike: 0, reason: 'typed without the point' }, read(10, 'aniline', 'net', '2.06 g', 'balance-001'), acid(15), anhydride(21)],
+  Avocet: { late: 0, steps: [] },
+  Curlew: { late: 0, steps: acetanilideRun() },
+  // Planned taken for actual: 2.29 g aniline, the anhydride as the plan had it, and the yield on the plan's theory.
+  Dunlin: {
+    late: 3,
+    steps: acetanilideRun({
+      aniline: ['24.31', '22.02'],
+      crude: ['3.06', '2.94', '2.91', '2.91'],
+      massIn: '2.89',
+      portions: ['40.0', '22.0'],
+      atCooling: '60.0',
+      pure: ['2.49', '2.45', '2.45'],
+      vial: ['14.40', '16.85'],
+      typed: '82.6',
+    }),
+  },
+  // At reflux when the demo is loaded.
+  Godwit: { late: demoMinutes - 28, steps: acetanilideRun({ aniline: ['23.87', '21.85'], until: 23 }) },
+  // The wet crude product was taken for the yield at first.
+  Knot: {
+    late: 2,
+    steps: acetanilideRun({
+      aniline: ['24.02', '21.98'],
+      crude: ['3.52', '2.84', '2.63', '2.58', '2.58'],
+      pure: ['2.16', '2.11', '2.11'],
+      vial: ['14.35', '16.46'],
+      pureMelt: [slow('113.0', '114.5')],
+      typed: '71.3',
+    }),
+  },
+  // Two and a half times the water; the second crop went into the first.
+  Plover: {
+    late: 0,
+    steps: acetanilideRun({
+      aniline: ['24.15', '22.11'],
+      massIn: '2.58',
+      portions: ['60.0', '50.0', '40.0'],
+      atCooling: '150.0',
+      pure: ['1.93', '1.88', '1.88'],
+      vial: ['14.28', '16.16'],
+      secondCrop: { volume: '45.0', net: '0.31', onset: '111.0', clear: '113.5' },
+      typed: '63.5',
+    }),
+  },
+  // Drying the crude product: the first weighing is more than can form.
+  Sanderling: {
+    late: demoMinutes - 92,
+    steps: acetanilideRun({ aniline: ['23.99', '21.96'], crude: ['3.41'], signed: false, until: 88 }),
+  },
+  // The ramp too fast, then once more and slowly.
+  Turnstone: {
+    late: 1,
+    steps: acetanilideRun({
+      aniline: ['24.08', '22.02'],
+      crude: ['2.66', '2.57', '2.55', '2.55'],
+      massIn: '2.53',
+      pure: ['2.14', '2.09', '2.09'],
+      vial: ['14.37', '16.46'],
+      pureMelt: [
+        { at: [0, 1.25, 2.8, 3.1], read: ['94.0', '104.0', '116.5', '119.0'] },
+        slow('113.2', '114.6'),
+      ],
+      typed: '69.9',
+    }),
+  },
 };

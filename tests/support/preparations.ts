@@ -48,7 +48,7 @@ export function smallPreparation(
   }));
   return {
     format: 'mozle-preparation',
-    formatVersion: 1,
+    formatVersion: 2,
     title: 'Made up',
     summary: '',
     protection: '',
@@ -64,6 +64,8 @@ export function smallPreparation(
     lines,
     vessels: [],
     devices: [],
+    stages: [],
+    steps: [],
     pin: { at: 'factor', digits: '1' },
     benches: 8,
     spare_percent: 10,

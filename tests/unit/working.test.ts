@@ -4,6 +4,9 @@ import { formulaCatalogue } from '@/core/quantity/formulaCatalogue';
 import { roundToStep } from '@/core/quantity/decimals';
 import { benchCharge } from '@/core/record/benchCharge';
 import { foldRecord } from '@/core/record/foldRecord';
+import { classResults } from '@/core/results/classResults';
+import { demoRecord } from '@/data/demoRecord';
+import { stateOfScript } from '../support/demoRun';
 import { acetanilide, dienone, smallPreparation } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';
 import type { Dim } from '@/core/quantity/dims';
@@ -17,7 +20,11 @@ const si: Readonly<Record<Dim, number>> = {
   volume: 1e-6,
   amount: 1,
   temperature: 1,
+  temperatureDifference: 1,
+  // K/min in K/s.
+  heatingRate: 1 / 60,
   time: 1,
+  pressure: 1e3,
   density: 1e3,
   concentration: 1e3,
   molarMass: 1e-3,
@@ -28,7 +35,7 @@ const si: Readonly<Record<Dim, number>> = {
 
 function evaluate(worked: Worked): number {
   const names = Object.keys(worked.inputs);
-  const source = expressionOf(worked).replace(/·/g, '*').replace(/−/g, '-').replace(/\^/g, '**');
+  const source = expressionOf(worked).replace(/·/g, '*').replace(/−/g, '-').replace(/\^/g, '**').replace(/;/g, ',');
   const values = names.map(
     (name) => (worked.inputs[name]?.q.value ?? NaN) * si[worked.inputs[name]?.q.dim ?? 'number'],
   );
@@ -36,7 +43,11 @@ function evaluate(worked: Worked): number {
     const scale = si[worked.q.dim];
     return Number(roundToStep(x / scale, (d / scale).toFixed(4))) * scale;
   };
-  return new Function('round', ...names, `return ${source}`)(round, ...values) as number;
+  const median = (...all: number[]) => {
+    const sorted = all.sort((a, b) => a - b);
+    return ((sorted[Math.floor((all.length - 1) / 2)] ?? NaN) + (sorted[Math.ceil((all.length - 1) / 2)] ?? NaN)) / 2;
+  };
+  return new Function('round', 'median', ...names, `return ${source}`)(round, median, ...values) as number;
 }
 
 function everyWorked(value: unknown, found = new Map<unknown, Worked>()): readonly Worked[] {
@@ -99,7 +110,11 @@ const weighed = [
   reading('wash', 'volume', '9.8 mL', { device: 'cylinder-10' }),
 ];
 const bench = benchCharge(acetanilide(), foldRecord(entriesOf(weighed)));
-const all = [...plans, bench].flatMap((plan) => everyWorked(plan));
+const benches = Object.entries(demoRecord).map(([name, { steps }]) => ({
+  bench: name,
+  state: stateOfScript(steps, { meltingCorrection: { digits: '-0.4', unit: 'K', entry: 'x' } }),
+}));
+const all = [...plans, bench, benches, classResults(benches)].flatMap((plan) => everyWorked(plan));
 
 test('every working, evaluated from its own text, gives its number', () => {
   expect(all.length).toBeGreaterThan(1000);

@@ -3,7 +3,7 @@ import { fact, finding } from './finding';
 import { hashFacts } from './hashFacts';
 import { placeholders, renderFinding } from './renderFinding';
 import { rules } from './rules';
-import type { RuleText } from './rules';
+import type { RuleText } from './ruleText';
 
 test('the hash of the facts ignores the order of keys and notices every change of a value', () => {
   expect(hashFacts({ a: 1, b: [2, { c: 3 }] })).toBe(hashFacts({ b: [2, { c: 3 }], a: 1 }));

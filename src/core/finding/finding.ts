@@ -9,7 +9,10 @@ export interface Place {
   readonly vessel?: string;
   readonly term?: string;
   readonly field?: string;
-  /** Part of a record: which reading of the line. */
+  /** Part of a record: which reading of the line or step. */
+  readonly step?: string;
+  readonly item?: string;
+  readonly round?: number;
   readonly slot?: string;
 }
 
@@ -40,7 +43,17 @@ export interface Finding {
  * @param args what the rule's sentence names, by placeholder
  */
 export function finding(rule: RuleId, severity: Severity, about: Place, args: Finding['args'] = {}): Finding {
-  const place = [about.line, about.substance, about.vessel, about.term, about.field, about.slot]
+  const place = [
+    about.line,
+    about.substance,
+    about.vessel,
+    about.term,
+    about.field,
+    about.step,
+    about.item,
+    about.round,
+    about.slot,
+  ]
     .filter(Boolean)
     .join('/');
   return { key: `${rule}|${place}`, facts: hashFacts([rule, severity, about, args]), severity, about, rule, args };

@@ -1,7 +1,7 @@
 import { format } from '../quantity/format';
 import { rules } from './rules';
 import type { Finding } from './finding';
-import type { RuleText } from './rules';
+import type { RuleText } from './ruleText';
 
 /** A finding in words. */
 export interface FindingText {

@@ -1,12 +1,9 @@
-/** Words of one rule. `{name}` in a sentence stands for an argument of the finding. */
-export interface RuleText {
-  readonly title: string;
-  readonly says: string;
-  readonly remedies?: readonly string[];
-}
+import { operationRules } from './operationRules';
+import type { RuleText } from './ruleText';
 
 /** Every rule of the plan, its sentence and what to do about it. */
 export const rules = {
+  ...operationRules,
   'field.empty': { title: 'Nothing entered', says: 'Enter a number with its unit, such as {example}.' },
   'field.tooLong': { title: 'Too long', says: 'That is too long for a number. Enter one such as {example}.' },
   'field.comma': {

@@ -2,6 +2,7 @@ import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser
 import { ValidationError } from 'yup';
 import { largestFile } from './limits';
 import { preparationSchema } from '../preparation/schema';
+import { upgradePreparation } from './upgradePreparation';
 import { referenceFaults } from '../preparation/references';
 import type { Node, ParseError } from 'jsonc-parser';
 import type { Preparation } from '../preparation/document';
@@ -31,7 +32,7 @@ export function readPreparation(text: string): ReadPreparation {
   const twice = duplicateKey(tree);
   if (twice)
     return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
-  return validate(bare, tree, JSON.parse(bare));
+  return validate(bare, tree, upgradePreparation(JSON.parse(bare)));
 }
 
 function validate(text: string, tree: Node, value: unknown): ReadPreparation {

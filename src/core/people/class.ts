@@ -42,11 +42,13 @@ export interface BenchBoard {
   readonly fault?: string;
 }
 
-/** A class with all its benches. */
+/** A class with its own log and those of all its benches. */
 export interface ClassBoard {
   readonly id: string;
   readonly name: string;
   readonly joinCode: string;
   readonly doc: Preparation;
+  /** The log of the class itself; its bench has no name. */
+  readonly own: BenchBoard;
   readonly lanes: readonly BenchBoard[];
 }

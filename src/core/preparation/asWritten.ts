@@ -5,6 +5,7 @@ import { findUnit, toCanonical } from '../quantity/units';
 import { fromWorked } from '../quantity/worked';
 import { chargeTable } from './chargeTable';
 import { numeral } from './facts';
+import type { Device } from '../quantity/device';
 import type { Charge } from './chargeTable';
 import type { Facts, LineFacts } from './facts';
 import type { Measured } from '../stoichiometry/lineAmounts';
@@ -106,10 +107,13 @@ function expectedMass(id: string, mass: Worked<'mass'>, percent: string): Worked
   });
 }
 
+/** What a device measures of a line; a thermometer measures no amount, and the reader refuses it there. */
+const amountDim = (device: Device) => (device.unit === 'mL' ? 'volume' : 'mass');
+
 /** A line is measured the way its device reads; without a device, the way it is written (an amount is weighed). */
 function inMeasuredDim(facts: Facts, { line, bottle }: LineFacts, worked: Measured): Measured {
   const device = facts.doc.devices.find(({ id }) => id === line.device);
-  const wanted = device ? (device.unit === 'g' ? 'mass' : 'volume') : worked.q.dim === 'amount' ? 'mass' : worked.q.dim;
+  const wanted = device ? amountDim(device) : worked.q.dim === 'amount' ? 'mass' : worked.q.dim;
   const amounts = lineAmounts(worked, bottle);
   return amounts[wanted] ?? worked;
 }

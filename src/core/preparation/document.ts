@@ -1,7 +1,8 @@
 import type { Device } from '../quantity/device';
+import type { Stage, Step } from './steps';
 
 /** Version of the document's format; a later format upgrades this one (see docs/architecture.md). */
-export const formatVersion = 1;
+export const formatVersion = 2;
 
 export const roles = [
   'reactant',
@@ -28,6 +29,20 @@ export interface Datum {
   readonly check: (typeof checks)[number];
 }
 
+/** A melting range from the literature, °C. */
+export interface MeltingDatum extends Omit<Datum, 'digits' | 'at_C'> {
+  readonly low: string;
+  readonly high: string;
+}
+
+/** How much of a solid dissolves, only where the solid is the saturating phase. */
+export interface Solubility {
+  /** A substance of the preparation. */
+  readonly solvent: string;
+  /** g per 100 mL of solvent, at rising temperatures. */
+  readonly points: readonly (Datum & { readonly at_C: number })[];
+}
+
 /** A substance as the preparation uses it: a snapshot, so that a later correction elsewhere changes nothing here. */
 export interface Substance {
   readonly id: string;
@@ -37,6 +52,9 @@ export interface Substance {
   readonly smiles?: string;
   /** g/mL of the pure liquid (or of the solution, on a line). */
   readonly density?: Datum;
+  /** Melting range in the literature, °C. */
+  readonly melting?: MeltingDatum;
+  readonly solubility?: readonly Solubility[];
   /** Usual cautions, in one line. */
   readonly caution?: string;
 }
@@ -143,6 +161,9 @@ export interface Preparation {
   readonly lines: readonly ChargeLine[];
   readonly vessels: readonly PlannedVessel[];
   readonly devices: readonly Device[];
+  /** What is weighed and characterized, the last one being what the preparation is for. */
+  readonly stages: readonly Stage[];
+  readonly steps: readonly Step[];
   readonly pin: Pin;
   readonly benches: number;
   readonly spare_percent: number;

@@ -1,3 +1,6 @@
+import { charge } from '../operations/charge';
+import { findOperation } from '../operations/registry';
+import type { Step } from './steps';
 import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Substance } from './document';
 
 /** A partial change in which `undefined` removes an optional key. */
@@ -40,7 +43,7 @@ export function setCoefficient(
   return { ...doc, equation: { ...doc.equation, terms } };
 }
 
-/** Adds a line with a new substance at the end; a reactant also joins the equation's left side. */
+/** Adds a line with a new substance at the end, and a step that charges it; a reactant also joins the equation's left side. */
 export function addLine(
   doc: Preparation,
   name: string,
@@ -65,12 +68,13 @@ export function addLine(
       substances: [...doc.substances, { id: substance, name }],
       equation: { ...doc.equation, terms },
       lines: [...doc.lines, { id: line, substance, role, entered: { by: 'mass', digits: '1.00', unit: 'g' } }],
+      steps: withCharge(doc.steps, line),
     },
   };
 }
 
 /**
- * Removes a line, and its substance when nothing else needs it. A pin on the line falls back to the scale as written, the
+ * Removes a line, its substance when nothing else needs it, and the steps that make no sense without it. A pin on the line falls back to the scale as written, the
  * reference to the first line that remains.
  *
  * @returns the same document when the line is the only one
@@ -84,8 +88,15 @@ export function removeLine(doc: Preparation, id: string): Preparation {
   const terms = used
     ? doc.equation.terms
     : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
-  const needed =
-    used || doc.equation.product === gone.substance || terms.some(({ substance }) => substance === gone.substance);
+  const steps = stepsWithout(doc.steps, id);
+  const named = [
+    doc.equation.product,
+    ...terms.map(({ substance }) => substance),
+    ...doc.stages.map(({ substance }) => substance),
+    ...doc.substances.flatMap(({ solubility = [] }) => solubility.map(({ solvent }) => solvent)),
+    ...steps.flatMap(({ op, params }) => findOperation(op)?.refs(params).substances ?? []),
+  ];
+  const needed = used || named.includes(gone.substance);
   return {
     ...doc,
     lines: lines.map((line) =>
@@ -95,9 +106,36 @@ export function removeLine(doc: Preparation, id: string): Preparation {
     ),
     substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
     equation: { ...doc.equation, terms },
+    steps,
     reference: doc.reference === id ? (lines.find(({ role }) => role === 'reactant') ?? first).id : doc.reference,
     pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
   };
+}
+
+/** Steps without a line: one that can do without it stays, with what is left of its parameters. */
+function stepsWithout(steps: readonly Step[], line: string): readonly Step[] {
+  return steps.flatMap((step) => {
+    const operation = findOperation(step.op);
+    if (!operation?.refs(step.params).lines?.includes(line)) return [step];
+    const params = operation.without?.(step.params, line) as Step['params'] | undefined;
+    return params ? [{ ...step, params }] : [];
+  });
+}
+
+/** A step that charges a new line, after the last one that charges something. */
+function withCharge(steps: readonly Step[], line: string): readonly Step[] {
+  const step: Step = {
+    id: freeId(
+      `charge-${line}`,
+      steps.map(({ id }) => id),
+    ),
+    op: charge.name,
+    opVersion: charge.version,
+    params: { line },
+    time: { typical_min: 5, attended: true },
+  };
+  const at = steps.findLastIndex(({ op }) => op === charge.name) + 1;
+  return [...steps.slice(0, at), step, ...steps.slice(at)];
 }
 
 function freeId(name: string, taken: readonly string[]): string {

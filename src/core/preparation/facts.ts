@@ -17,6 +17,8 @@ export interface LineFacts {
   readonly substance: SubstanceFacts;
   readonly bottle: Bottle;
   readonly portions: number;
+  /** The substance's name, with the role where several lines are of the same substance. */
+  readonly name: string;
 }
 
 /** The document with every reference resolved. */
@@ -38,7 +40,9 @@ export function factsOf(doc: Preparation): Facts {
       const substance = substances.get(line.substance);
       if (!substance)
         throw new RangeError(`line "${line.id}" names no substance of this preparation: "${line.substance}"`);
-      return [line.id, { line, substance, bottle: bottleOf(line, substance), portions: line.portions ?? 1 }];
+      const alone = doc.lines.every((other) => other === line || other.substance !== line.substance);
+      const name = alone ? substance.substance.name : `${substance.substance.name} (${line.role})`;
+      return [line.id, { line, substance, bottle: bottleOf(line, substance), portions: line.portions ?? 1, name }];
     }),
   );
   return { doc, substances, lines };

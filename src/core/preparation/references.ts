@@ -1,3 +1,5 @@
+import { findOperation } from '../operations/registry';
+import { fromCharge } from './steps';
 import type { Preparation } from './document';
 
 /** A fault of a document: where it is and why. */
@@ -10,7 +12,7 @@ export interface DocumentFault {
 /** Checks that every id a document names exists, and exists once. */
 export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
   const faults: DocumentFault[] = [];
-  const unique = (key: 'substances' | 'lines' | 'vessels' | 'devices') => {
+  const unique = (key: 'substances' | 'lines' | 'vessels' | 'devices' | 'stages' | 'steps') => {
     const seen = new Set<string>();
     doc[key].forEach(({ id }, i) => {
       if (seen.has(id)) faults.push({ path: [key, i, 'id'], reason: `"${id}" is used twice` });
@@ -18,12 +20,14 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
     });
     return seen;
   };
-  const [substances, lines, vessels, devices] = [
+  const [substances, lines, vessels, devices, stages] = [
     unique('substances'),
     unique('lines'),
     unique('vessels'),
     unique('devices'),
+    unique('stages'),
   ];
+  unique('steps');
   const need = (
     known: ReadonlySet<string>,
     id: string | undefined,
@@ -44,7 +48,28 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
     need(vessels, line.vessel, 'vessel', 'lines', i, 'vessel');
     const of = line.entered.by === 'perMass' && line.entered.of !== 'product' ? line.entered.of : undefined;
     need(lines, of, 'line', 'lines', i, 'entered', 'of');
+    const device = doc.devices.find(({ id }) => id === line.device);
+    if (device?.kind === 'thermometer')
+      faults.push({ path: ['lines', i, 'device'], reason: `"${device.id}" measures no amount` });
     if (of === line.id) faults.push({ path: ['lines', i, 'entered', 'of'], reason: 'a line cannot refer to itself' });
+  });
+  doc.substances.forEach(({ solubility = [] }, i) =>
+    solubility.forEach(({ solvent }, k) =>
+      need(substances, solvent, 'substance', 'substances', i, 'solubility', k, 'solvent'),
+    ),
+  );
+  doc.stages.forEach((stage, i) => {
+    need(substances, stage.substance, 'substance', 'stages', i, 'substance');
+    const earlier = new Set([fromCharge, ...doc.stages.slice(0, i).map(({ id }) => id)]);
+    need(earlier, stage.from, 'earlier stage', 'stages', i, 'from');
+  });
+  doc.steps.forEach((step, i) => {
+    Object.entries(step.uses ?? {}).forEach(([key, id]) => need(vessels, id, 'vessel', 'steps', i, 'uses', key));
+    need(devices, step.device, 'device', 'steps', i, 'device');
+    const refs = findOperation(step.op)?.refs(step.params) ?? {};
+    refs.lines?.forEach((id) => need(lines, id, 'line', 'steps', i, 'params'));
+    refs.stages?.forEach((id) => need(stages, id, 'stage', 'steps', i, 'params'));
+    refs.substances?.forEach((id) => need(substances, id, 'substance', 'steps', i, 'params'));
   });
   if (doc.pin.at === 'line') need(lines, doc.pin.line, 'line', 'pin', 'line');
   if (doc.pin.at === 'vessel') need(vessels, doc.pin.vessel, 'vessel', 'pin', 'vessel');

@@ -1,6 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
-import { deviceKinds } from '../quantity/device';
+import { deviceKinds, deviceUnits } from '../quantity/device';
+import { findOperation } from '../operations/registry';
 import { checks, excessReasons, formatVersion, roles, vesselKinds } from './document';
 import type { Schema } from 'yup';
 
@@ -58,12 +59,28 @@ const datum = () =>
     .noUnknown()
     .default(undefined);
 
+const temperature = () =>
+  string().matches(/^-?\d{1,3}(\.\d{1,2})?$/, 'must be a temperature in quotes, such as "113.5"');
+const origin = { source: text(200).required(), check: one(checks) };
+const melting = object({ low: temperature().required(), high: temperature().required(), ...origin })
+  .noUnknown()
+  .default(undefined);
+const solubility = object({
+  solvent: id(),
+  points: array(object({ digits: numeral().required(), at_C: bounded(-100, 400).required(), ...origin }).noUnknown())
+    .min(2, 'must have at least 2 points')
+    .max(20, 'must have at most 20 points')
+    .required(),
+}).noUnknown();
+
 const substance = object({
   id: id(),
   name: text(120).required(),
   formula: text(200),
   smiles: text(400),
   density: datum(),
+  melting,
+  solubility: array(solubility).max(10, 'must have at most 10 solvents'),
   caution: text(400),
 }).noUnknown();
 
@@ -114,7 +131,7 @@ const device = object({
   id: id(),
   name: text(80).required(),
   kind: one(deviceKinds),
-  unit: one(['g', 'mL'] as const),
+  unit: one(Object.keys(deviceUnits)),
   step: numeral().required(),
   graduation: numeral().required(),
   capacity: numeral().required(),
@@ -142,6 +159,46 @@ const pin = variant('at', {
     digits: numeral().required(),
     percent: percent().required(),
   }).noUnknown(),
+});
+
+const stage = object({ id: id(), name: text(80).required(), substance: id(), from: id() }).noUnknown();
+const minutes = () => bounded(0, 10080);
+const step = lazy((value: unknown) => {
+  const { op, opVersion } = (value ?? {}) as { readonly op?: unknown; readonly opVersion?: unknown };
+  const operation = typeof op === 'string' ? findOperation(op) : undefined;
+  return object({
+    id: id(),
+    op: string()
+      .test(
+        'op',
+        () => `there is no operation "${String(op)}"`,
+        () => operation !== undefined,
+      )
+      .required(),
+    opVersion: number()
+      .test(
+        'version',
+        () => `version ${String(opVersion)} of this operation is not known`,
+        (version) => version === (operation?.version ?? version),
+      )
+      .required(),
+    params: operation?.params ?? mixed(),
+    uses: mixed<Record<string, unknown>>().test(
+      'uses',
+      'must name vessels',
+      (uses) =>
+        uses === undefined ||
+        (typeof uses === 'object' &&
+          !Array.isArray(uses) &&
+          Object.values(uses).every((name) => typeof name === 'string')),
+    ),
+    device: string(),
+    text: text(400),
+    expect: array(text(200).required()).max(10, 'must have at most 10 entries'),
+    time: object({ typical_min: minutes().required(), attended: boolean().required() }).noUnknown().required(),
+    safeStop: text(200),
+    optional: boolean(),
+  }).noUnknown();
 });
 
 /** Shape of a preparation, strict: nothing is cast, nothing unknown passes. */
@@ -183,6 +240,8 @@ export const preparationSchema = object({
     .max(20, 'must have at most 20 vessels')
     .required(),
   devices: array(device).max(40, 'must have at most 40 devices').required(),
+  stages: array(stage).max(10, 'must have at most 10 stages').required(),
+  steps: array(step).max(100, 'must have at most 100 steps').required(),
   pin,
   benches: bounded(1, 60).integer('must be a whole number').required(),
   spare_percent: bounded(0, 100).required(),

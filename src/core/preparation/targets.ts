@@ -1,5 +1,5 @@
 import { derive } from '../stoichiometry/derive';
-import { deviceUncertainty, roundToDevice } from '../quantity/device';
+import { deviceUncertainty, deviceUnits, roundToDevice } from '../quantity/device';
 import { figuresOf } from '../quantity/decimals';
 import { findUnit } from '../quantity/units';
 import { fromWorked } from '../quantity/worked';
@@ -40,7 +40,7 @@ function targetOf(facts: Facts, line: LineFacts, portion: Measured, factor: Work
   const device = facts.doc.devices.find(({ id }) => id === line.line.device);
   const typed = pinnedPortion(facts, line, portion.q.dim);
   const scaled = typed ?? (line.line.scaling === 'fixed' ? portion : scale(portion, factor));
-  const fits = device && (device.unit === 'g') === (scaled.q.dim === 'mass') && scaled.q.dim !== 'amount';
+  const fits = device && deviceUnits[device.unit] === scaled.q.dim;
   if (!fits) return { exact: scaled, rounded: scaled, pinned: typed !== undefined };
   return { exact: scaled, rounded: round(scaled, device), device, pinned: typed !== undefined };
 }

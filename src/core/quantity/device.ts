@@ -2,14 +2,17 @@ import { roundToStep } from './decimals';
 import { fromCanonical, toCanonical } from './units';
 import type { Typed } from './dims';
 
-export const deviceKinds = ['balance', 'cylinder', 'pipette', 'syringe'] as const;
+export const deviceKinds = ['balance', 'cylinder', 'pipette', 'syringe', 'thermometer'] as const;
 
-/** Something that measures mass or volume. Numerals are strings, as engraved on it. */
+/** Unit that a device shows, and what it measures. */
+export const deviceUnits = { g: 'mass', mL: 'volume', '°C': 'temperature' } as const;
+
+/** Something that measures mass, volume or temperature. Numerals are strings, as engraved on it. */
 export interface Device {
   readonly id: string;
   readonly name: string;
   readonly kind: (typeof deviceKinds)[number];
-  readonly unit: 'g' | 'mL';
+  readonly unit: keyof typeof deviceUnits;
   /** Smallest step that is read: a balance's readability, or the digit estimated between graduations. */
   readonly step: string;
   /** Distance between engraved lines; for a balance the same as `step`. */
@@ -26,10 +29,10 @@ export interface Device {
  * @param value canonical g or mL, positive
  * @example roundToDevice(2.0437, { id: 'b', name: 'balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' }).digits // → '2.04'
  */
-export function roundToDevice(value: number, device: Device): Typed<'mass' | 'volume'> {
+export function roundToDevice(value: number, device: Device): Typed {
   const nearest = roundToStep(fromCanonical(value, device.unit), device.step);
   const digits = Number(nearest) > 0 ? nearest : device.step;
-  const dim = device.unit === 'g' ? 'mass' : 'volume';
+  const dim = deviceUnits[device.unit];
   return { q: { dim, value: toCanonical(digits, device.unit) }, digits, unit: device.unit };
 }
 

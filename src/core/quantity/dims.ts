@@ -1,13 +1,16 @@
 /**
- * Kinds of quantity the product works with. Values are held in one canonical unit each: g, mL, mol, °C, s, g/mL, mol/L,
- * g/mol, mL/g; fractions and numbers are plain.
+ * Kinds of quantity the product works with. Values are held in one canonical unit each: g, mL, mol, °C, s, K, K/min, kPa,
+ * g/mL, mol/L, g/mol, mL/g; fractions and numbers are plain.
  */
 export type Dim =
   | 'mass'
   | 'volume'
   | 'amount'
   | 'temperature'
+  | 'temperatureDifference'
+  | 'heatingRate'
   | 'time'
+  | 'pressure'
   | 'density'
   | 'concentration'
   | 'molarMass'

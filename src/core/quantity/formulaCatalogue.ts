@@ -10,6 +10,9 @@ export interface FormulaText {
 const definition = 'definition of amount of substance, IUPAC Green Book, 3rd ed.';
 const stoichiometry = 'extent of reaction, IUPAC Green Book, 3rd ed.';
 
+/** The first symbol less all the others. */
+const minus = (symbols: readonly string[]) => symbols.join(' − ');
+
 /** Every formula the product shows a working for. A test evaluates each expression and compares it with its result. */
 export const formulaCatalogue = {
   molarMass: {
@@ -131,6 +134,51 @@ export const formulaCatalogue = {
     source: 'wanted filling over filling as written',
   },
   factorTyped: { name: 'Scale factor', result: 's', expression: 's_0', source: 'as entered' },
+  totalled: {
+    name: 'Running total',
+    result: 'V',
+    expression: (symbols: readonly string[]) => symbols.join(' + '),
+    source: 'the portions as read',
+  },
+  ramp: {
+    name: 'Heating rate near the melt',
+    result: 'β',
+    expression: '(T_2 − T_1) / t',
+    source: 'two readings and the time between them',
+  },
+  correctedTemperature: {
+    name: 'Corrected temperature',
+    result: 'T',
+    expression: 'T_read + ΔT',
+    source: 'correction of the apparatus, recorded for the class',
+  },
+  percentYield: {
+    name: 'Percent yield',
+    result: 'Y',
+    expression: 'm / m_theo',
+    source: 'definition; a reaction lies between',
+  },
+  percentRecovery: {
+    name: 'Percent recovery',
+    result: 'R',
+    expression: 'm / m_before',
+    source: 'definition; the same substance before and after',
+  },
+  solubilityBetween: {
+    name: 'Solubility at this temperature',
+    result: 's',
+    expression: 's_1·(s_2/s_1)^((1/(T + T_0) − 1/(T_1 + T_0))/(1/(T_2 + T_0) − 1/(T_1 + T_0)))',
+    source: "ln s linear in 1/T between two points (van 't Hoff)",
+  },
+  dissolved: { name: 'Kept in solution', result: 'm', expression: 'V·s', source: 'saturated solution' },
+  leftOver: { name: 'Left after the losses', result: 'm', expression: minus, source: 'conservation of mass' },
+  unexplained: { name: 'Not explained', result: 'm', expression: minus, source: 'conservation of mass' },
+  median: {
+    name: 'Median of the benches',
+    result: 'x_med',
+    expression: (symbols: readonly string[]) => `median(${symbols.join('; ')})`,
+    source: 'half of the benches lie on each side',
+  },
   classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },
 } as const satisfies Record<string, FormulaText>;
 

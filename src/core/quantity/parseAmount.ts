@@ -27,6 +27,8 @@ export interface ParseAmountOptions {
   readonly unit?: string;
   /** Accept 0. @default false */
   readonly zero?: boolean;
+  /** Accept numbers below zero, for temperatures. @default false */
+  readonly negative?: boolean;
 }
 
 const numeral = /^[+\-−]?(?:\d+\.?\d*|\.\d+)/;
@@ -66,7 +68,7 @@ export function parseAmount(text: string, options: ParseAmountOptions): ParsedAm
     .replace(/^(-?)\./, '$10.')
     .replace(/\.$/, '');
   const value = toCanonical(digits, unit.symbol);
-  if (value < 0) return refuse('negative');
+  if (value < 0 && options.negative !== true) return refuse('negative');
   if (value === 0 && options.zero !== true) return refuse('zero');
   if (value > largest) return refuse('tooLarge');
   return { ok: true, typed: { q: { dim: unit.dim, value }, digits, unit: unit.symbol } };

@@ -38,7 +38,7 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
     return {
       plan: line,
       goal: goal ?? {},
-      ...(moved ? { issuedTarget: old } : {}),
+      ...(moved ? { issuedTarget: old, issuedGoal: before.lines[i]?.total ?? {} } : {}),
       readings: readingsOf(record, id),
       ...(amount ? { taken: amount } : {}),
     };

@@ -1,64 +1,62 @@
-import { benchCharge } from './benchCharge';
-import { foldRecord } from './foldRecord';
-import type { BenchCharge } from './benchTypes';
-import type { Entry } from './entry';
+import type { BenchState } from './benchState';
 import type { Live } from './foldRecord';
-import type { Preparation } from '../preparation/document';
+import type { Timer } from '../operations/operation';
 
 /** What one bench needs from the demonstrator, at most one thing: the gravest. */
 export interface BenchNeed {
-  readonly kind: 'signature' | 'stop' | 'caution' | 'nothing';
+  readonly kind: 'stop' | 'signature' | 'late' | 'caution' | 'nothing';
   /** Since when, ISO 8601; absent when nothing has happened yet. */
   readonly since?: string;
+  /** What it is about, in words. */
+  readonly about?: string;
 }
 
-/** A bench's record with what follows from it. */
-export interface BenchState {
-  readonly record: readonly Live[];
-  readonly charge: BenchCharge;
-  /** Name of what is measured next; absent when all is measured. */
-  readonly next?: string;
-  readonly measured: number;
-  readonly toMeasure: number;
-  readonly waiting: readonly Live[];
-  readonly need: BenchNeed;
+/** Seconds that a timer still has, below zero when it is late. */
+export function secondsLeft({ since, seconds }: Timer, now: number): number {
+  return seconds - (now - Date.parse(since)) / 1000;
 }
 
-/** State of one bench from the issued preparation and its entries. */
-export function benchState(issued: Preparation, entries: readonly Entry[]): BenchState {
-  const record = foldRecord(entries);
-  const charge = benchCharge(issued, record);
-  const lines = charge.lines.filter(({ plan }) => plan.target);
-  const next = lines.find(({ taken }) => !taken)?.plan.facts.substance.substance.name;
-  const waiting = record.filter(({ asked }) => asked);
-  return {
-    record,
-    charge,
-    ...(next === undefined ? {} : { next }),
-    measured: lines.filter(({ taken }) => taken).length,
-    toMeasure: lines.length,
-    waiting,
-    need: needOf(entries, charge, waiting),
+/** Timers that run and are over. */
+export function lateTimers(timers: readonly Timer[], now: number): readonly Timer[] {
+  return timers.filter((timer) => timer.ended === undefined && secondsLeft(timer, now) < 0);
+}
+
+/**
+ * What a bench needs, from its state and the time of asking.
+ *
+ * @param now ms since 1970
+ */
+export function benchNeed(state: BenchState, now: number): BenchNeed {
+  const stop = state.findings.find(({ severity }) => severity === 'stop');
+  if (stop) return { kind: 'stop', ...sinceReadings(state, stop.about.line, stop.about.step) };
+  if (state.waiting.length > 0) return { kind: 'signature', ...newest(asksOf(state)) };
+  const [late] = lateTimers(state.timers, now);
+  if (late)
+    return {
+      kind: 'late',
+      since: new Date(Date.parse(late.since) + late.seconds * 1000).toISOString(),
+      about: late.then,
+    };
+  const caution = state.findings.find(({ severity }) => severity === 'caution');
+  if (caution) return { kind: 'caution', ...sinceReadings(state, caution.about.line, caution.about.step) };
+  return { kind: 'nothing', ...newest(state.record.map(({ entry }) => entry.at)) };
+}
+
+const asksOf = ({ waiting }: BenchState) => waiting.flatMap(({ askedAt }) => (askedAt === undefined ? [] : [askedAt]));
+
+function newest(times: readonly string[]): { readonly since?: string } {
+  const last = [...times].sort().at(-1);
+  return last === undefined ? {} : { since: last };
+}
+
+/** Since the newest thing that stands at the finding's place. */
+function sinceReadings({ record }: BenchState, line: string | undefined, step: string | undefined) {
+  const about = ({ body, status }: Live) => {
+    if (status === 'void' || status === 'corrected') return false;
+    if (body.k === 'reading')
+      return line !== undefined ? body.place.line === line : step !== undefined && body.place.step === step;
+    return 'step' in body && step !== undefined && body.step === step;
   };
-}
-
-function needOf(entries: readonly Entry[], charge: BenchCharge, waiting: readonly Live[]): BenchNeed {
-  const gravest =
-    charge.findings.find(({ severity }) => severity === 'stop') ??
-    charge.findings.find(({ severity }) => severity === 'caution');
-  const newest = (kept: readonly Entry[]) =>
-    kept
-      .map(({ at }) => at)
-      .sort()
-      .at(-1);
-  const asks = entries.filter(
-    ({ body }) => body.k === 'ask' && waiting.some(({ entry }) => body.targets.includes(entry.id)),
-  );
-  const kind =
-    gravest?.severity === 'stop' ? 'stop' : waiting.length > 0 ? 'signature' : gravest ? 'caution' : 'nothing';
-  const about = charge.lines.find(({ plan }) => plan.facts.line.id === gravest?.about.line);
-  const read = Object.values(about?.readings ?? {}).map(({ entry }) => entry);
-  const since =
-    kind === 'signature' ? newest(asks) : kind === 'nothing' ? newest(entries) : (newest(read) ?? newest(entries));
-  return { kind, ...(since === undefined ? {} : { since }) };
+  const found = record.filter(about).map(({ entry }) => entry.at);
+  return newest(found.length > 0 ? found : record.map(({ entry }) => entry.at));
 }

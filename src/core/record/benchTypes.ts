@@ -10,8 +10,9 @@ export interface BenchLine {
   readonly plan: PlanLine;
   /** What was asked for, all portions together: as issued for the reference, as re-targeted for the rest. */
   readonly goal: Amounts;
-  /** The target as issued, when it has moved. */
+  /** One portion and all portions together as issued, when the target has moved. */
   readonly issuedTarget?: Measured;
+  readonly issuedGoal?: Amounts;
   readonly readings: LineReadings;
   /** All portions together, as measured. */
   readonly taken?: Measured;

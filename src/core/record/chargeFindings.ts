@@ -1,12 +1,12 @@
 import { fact, finding } from '../finding/finding';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../preparation/chargeTable';
-import { toCanonical } from '../quantity/units';
-import { recordPlaceKey } from './foldRecord';
-import { configurationOf } from './measured';
+import { configurationFindings } from './weighingFindings';
+import { readingFindings } from './readingFindings';
 import type { BenchCharge, BenchLine } from './benchTypes';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
+import type { Reading } from './entry';
 import type { Preparation } from '../preparation/document';
 import type { Measured } from '../stoichiometry/lineAmounts';
 
@@ -20,65 +20,23 @@ export function chargeFindings(
   record: readonly Live[],
 ): readonly Finding[] {
   return [
-    ...rivals(charge, record),
-    ...charge.lines.flatMap((line) => [...weighings(line), ...digits(issued, line), ...offTarget(line)]),
+    ...readingFindings(readingsOfLines(record), issued.devices, ({ line }) => {
+      const found = charge.lines.find(({ plan }) => plan.facts.line.id === line);
+      return found ? nameOf(found) : (line ?? '');
+    }),
+    ...charge.lines.flatMap((line) => [
+      ...configurationFindings(line.readings, nameOf(line), { line: line.plan.facts.line.id }),
+      ...offTarget(line),
+    ]),
     ...limiting(issued, charge),
   ];
 }
 
-const nameOf = ({ plan }: BenchLine) => plan.facts.substance.substance.name;
+const nameOf = ({ plan }: BenchLine) => plan.facts.name;
 
-function rivals(charge: Omit<BenchCharge, 'findings'>, record: readonly Live[]): readonly Finding[] {
-  const places = new Map(
-    record.flatMap(({ status, body }) =>
-      status === 'rival' && body.k === 'reading' ? [[recordPlaceKey(body.place), body.place] as const] : [],
-    ),
-  );
-  return [...places.values()].map(({ line, slot }) => {
-    const found = charge.lines.find(({ plan }) => plan.facts.line.id === line);
-    return finding('reading.rival', 'stop', { line, slot }, { name: found ? nameOf(found) : line });
-  });
-}
-
-function weighings(line: BenchLine): readonly Finding[] {
-  const { full, empty } = line.readings;
-  if (!full || !empty) return [];
-  const about = { line: line.plan.facts.line.id, slot: 'empty' };
-  const name = nameOf(line);
-  if (configurationOf(full) !== configurationOf(empty)) {
-    return [
-      finding('reading.configuration', 'stop', about, {
-        name,
-        full: configurationOf(full),
-        empty: configurationOf(empty),
-      }),
-    ];
-  }
-  const value = (one: typeof full) => ({ dim: 'mass', value: toCanonical(one.body.digits, one.body.unit) }) as const;
-  if (value(full).value > value(empty).value) return [];
-  return [
-    finding('reading.order', 'stop', about, {
-      name,
-      full: `${full.body.digits} ${full.body.unit}`,
-      empty: `${empty.body.digits} ${empty.body.unit}`,
-    }),
-  ];
-}
-
-function digits(issued: Preparation, line: BenchLine): readonly Finding[] {
-  return Object.values(line.readings).flatMap(({ body }) => {
-    const device = issued.devices.find(({ id }) => id === body.device);
-    if (!device || device.unit !== body.unit) return [];
-    const decimals = (numeral: string) => numeral.split('.')[1]?.length ?? 0;
-    if (decimals(body.digits) >= decimals(device.step)) return [];
-    const args = {
-      name: nameOf(line),
-      read: `${body.digits} ${body.unit}`,
-      device: device.name,
-      step: `${device.step} ${device.unit}`,
-    };
-    return [finding('reading.coarse', 'caution', { line: line.plan.facts.line.id, slot: body.place.slot }, args)];
-  });
+/** Readings of the charge table that stand. */
+function readingsOfLines(record: readonly Live[]): readonly Live<Reading>[] {
+  return record.filter((one): one is Live<Reading> => one.body.k === 'reading' && one.body.place.line !== undefined);
 }
 
 /** Against the target that was in force for the line. */
@@ -88,7 +46,10 @@ function offTarget(line: BenchLine): readonly Finding[] {
   const wanted = taken && goal[taken.q.dim];
   if (!taken || !wanted || role === 'aid') return [];
   const off = taken.q.value / wanted.q.value - 1;
-  if (Math.abs(off) <= acceptedShare + 1e-9) return [];
+  // What does not react may follow the sheet as well as the new target.
+  const issued = takesPart(plan.facts) ? undefined : line.issuedGoal?.[taken.q.dim];
+  const near = (target: Measured) => Math.abs(taken.q.value / target.q.value - 1) <= acceptedShare + 1e-9;
+  if (near(wanted as Measured) || (issued && near(issued as Measured))) return [];
   return [
     finding(
       'reading.offTarget',

@@ -1,6 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
-import { slots } from './entry';
+import { settingDims, slots } from './entry';
 import type { Schema } from 'yup';
 
 const ulid = () =>
@@ -12,45 +12,85 @@ const instant = () =>
     .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'must be an instant in UTC with milliseconds')
     .required();
 const words = (longest: number) => string().trim('must not begin or end with a space').min(1).max(longest).required();
-const lineId = () =>
-  string()
-    .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be the id of a line')
-    .required();
+const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of the preparation');
+const name = () => string().matches(/^[a-zA-Z][a-zA-Z0-9]{0,29}$/, 'must be a name of the operation');
 const kind = () => string().required();
+
+const place = object({
+  line: id(),
+  step: id(),
+  item: string().matches(/^[A-Z][0-9]?$/, 'must be a capital letter'),
+  round: number().integer().min(1).max(200),
+  slot: name().required(),
+})
+  .noUnknown()
+  .required()
+  .test('about', 'must name either a line or a step', ({ line, step }) => (line === undefined) !== (step === undefined))
+  .test(
+    'slot',
+    'must be a way of measuring a line',
+    ({ line, slot }) => line === undefined || slots.some((one) => one === slot),
+  );
+
+const readable: ReadonlySet<string> = new Set(['mass', 'volume', 'temperature', 'fraction']);
+const dimOf = (unit: string | undefined) => findUnit(unit ?? '')?.dim ?? '';
 
 const reading = object({
   k: kind(),
-  place: object({
-    line: lineId(),
-    slot: string()
-      .oneOf([...slots])
-      .required(),
-  })
-    .noUnknown()
-    .required(),
+  place,
   // What was read may be zero, and a vessel's reading has the digits that stood on the display.
   digits: string()
-    .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be the digits as read')
+    .matches(/^-?\d{1,9}(\.\d{1,9})?$/, 'must be the digits as read')
     .required(),
   unit: string()
-    .test('unit', 'must be a unit of mass or volume', (value) =>
-      ['mass', 'volume'].includes(findUnit(value ?? '')?.dim ?? ''),
-    )
+    .test('unit', 'must be a unit of mass, volume, temperature or per cent', (value) => readable.has(dimOf(value)))
     .required(),
   device: string().max(40),
   state: array(string().max(40).required()).max(6),
 })
   .noUnknown()
   .test(
+    'sign',
+    'only a temperature can be below zero',
+    ({ digits, unit }) => digits?.startsWith('-') !== true || dimOf(unit) === 'temperature',
+  )
+  .test(
     'kind',
     'a volume is read in the slot "volume", a mass in the others',
-    ({ place, unit }) => (findUnit(unit ?? '')?.dim === 'volume') === (place?.slot === 'volume'),
+    ({ place: { line, slot } = {}, unit }) =>
+      line === undefined || dimOf(unit) === (slot === 'volume' ? 'volume' : 'mass'),
   );
-const note = object({ k: kind(), line: lineId(), text: words(1000) }).noUnknown();
+const note = object({ k: kind(), line: id(), step: id(), text: words(1000) })
+  .noUnknown()
+  .test('about', 'must not name a line and a step', ({ line, step }) => line === undefined || step === undefined);
 
 const shapes: Readonly<Record<string, Schema>> = {
   reading,
   words: note,
+  event: object({ k: kind(), step: id().required(), name: name().required() }).noUnknown(),
+  tick: object({ k: kind(), step: id().required(), check: name().required() }).noUnknown(),
+  step: object({
+    k: kind(),
+    step: id().required(),
+    to: string().oneOf(['skip', 'again']).required(),
+    reason: string().max(300),
+  }).noUnknown(),
+  deviation: object({ k: kind(), step: id().required(), reason: words(300) }).noUnknown(),
+  override: object({ k: kind(), finding: words(200), facts: words(40), reason: words(300) }).noUnknown(),
+  setting: object({
+    k: kind(),
+    name: string().oneOf(Object.keys(settingDims)).required(),
+    digits: string()
+      .matches(/^-?\d{1,4}(\.\d{1,3})?$/, 'must be the digits as read')
+      .required(),
+    unit: string().required(),
+  })
+    .noUnknown()
+    .test(
+      'unit',
+      'must have a unit of its kind',
+      ({ name: of, unit }) => dimOf(unit) === settingDims[of as keyof typeof settingDims],
+    ),
   correct: object({
     k: kind(),
     target: ulid(),

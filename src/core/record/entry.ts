@@ -4,10 +4,17 @@ import type { Role } from '../people/identity';
 export const slots = ['net', 'full', 'empty', 'volume'] as const;
 export type Slot = (typeof slots)[number];
 
-/** Where on a bench's record something belongs: a reading of one line of the charge table. */
-export interface RecordPlace {
-  readonly line: string;
-  readonly slot: Slot;
+/** Something that is measured: a line of the charge table, or a part of a step (capillary B, third portion). */
+export interface About {
+  readonly line?: string;
+  readonly step?: string;
+  readonly item?: string;
+  readonly round?: number;
+}
+
+/** Where on a bench's record a reading belongs. A line's slots are {@link Slot}s, a step's are named by its operation. */
+export interface RecordPlace extends About {
+  readonly slot: string;
 }
 
 /** What was read, as it was read. `state` is the configuration of a weighed vessel ("cap on"). */
@@ -23,14 +30,70 @@ export interface Reading {
 /** Something observed or said, in words. */
 export interface Words {
   readonly k: 'words';
-  readonly line: string;
+  readonly line?: string;
+  readonly step?: string;
   readonly text: string;
 }
 
-/** Everything that can happen on a bench's record. Nothing is ever changed: a correction is a new entry. */
+/** Something that happened, by its name in the operation: "firstReflux". Its time is the entry's. */
+export interface Happening {
+  readonly k: 'event';
+  readonly step: string;
+  readonly name: string;
+}
+
+/** A set-up check that was made. */
+export interface Tick {
+  readonly k: 'tick';
+  readonly step: string;
+  readonly check: string;
+}
+
+/** A step that is left out, with the reason, or taken up again. */
+export interface StepMark {
+  readonly k: 'step';
+  readonly step: string;
+  readonly to: 'skip' | 'again';
+  readonly reason?: string;
+}
+
+/** Something that was done otherwise than the sheet says. */
+export interface Deviation {
+  readonly k: 'deviation';
+  readonly step: string;
+  readonly reason: string;
+}
+
+/** Going on in spite of a stop; bound to the facts it saw. */
+export interface Override {
+  readonly k: 'override';
+  readonly finding: string;
+  readonly facts: string;
+  readonly reason: string;
+}
+
+/** What is set for a whole class, and the kind of quantity it is. */
+export const settingDims = {
+  roomTemperature: 'temperature',
+  pressure: 'pressure',
+  meltingCorrection: 'temperatureDifference',
+} as const;
+export type SettingName = keyof typeof settingDims;
+
+/** A number that holds for the whole class, in its log. */
+export interface Setting {
+  readonly k: 'setting';
+  readonly name: SettingName;
+  readonly digits: string;
+  readonly unit: string;
+}
+
+/** What stands on a record by itself; the other kinds of entry speak about these. */
+export type Standing = Reading | Words | Happening | Tick | StepMark | Deviation | Override | Setting;
+
+/** Everything that can happen on a record. Nothing is ever changed: a correction is a new entry. */
 export type Body =
-  | Reading
-  | Words
+  | Standing
   | { readonly k: 'correct'; readonly target: string; readonly body: Reading | Words; readonly reason: string }
   | { readonly k: 'void'; readonly target: string; readonly reason: string; readonly slip?: true }
   | { readonly k: 'ask'; readonly targets: readonly string[] }

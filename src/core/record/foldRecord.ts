@@ -1,7 +1,7 @@
-import type { Entry, Reading, RecordPlace, Words } from './entry';
+import type { Body, Entry, RecordPlace, Standing } from './entry';
 
-/** A reading or note as it stands now. */
-export interface Live<B extends Reading | Words = Reading | Words> {
+/** A reading, note or event as it stands now. */
+export interface Live<B extends Standing = Standing> {
   readonly entry: Entry;
   readonly body: B;
   /** `rival`: two live readings at one place; a person chooses. */
@@ -14,20 +14,24 @@ export interface Live<B extends Reading | Words = Reading | Words> {
   readonly lostSeal: boolean;
   /** Waiting for a signature. */
   readonly asked: boolean;
+  /** Since when it waits, ISO 8601. */
+  readonly askedAt?: string;
   /** What the demonstrator said when returning it. */
   readonly returned?: string;
 }
 
 /** Place of a reading as a key. */
-export function recordPlaceKey({ line, slot }: RecordPlace): string {
-  return `${line}/${slot}`;
+export function recordPlaceKey({ line, step, item, round, slot }: RecordPlace): string {
+  return [line === undefined ? `step ${step ?? ''}` : line, item, round, slot]
+    .filter((part) => part !== undefined)
+    .join('/');
 }
 
 /**
  * State of a record from its entries. A function of the *set* of entries: in whatever order they arrive, and however often,
  * the result is the same. Nothing disappears: what was corrected or struck stays in the list with its status.
  *
- * @returns readings and notes in the order in which they happened
+ * @returns what stands, in the order in which they happened
  */
 export function foldRecord(entries: readonly Entry[]): readonly Live[] {
   const unique = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
@@ -47,9 +51,9 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
   const sealsOf = (entry: Entry) => (seals.get(`${entry.id} ${entry.content}`) ?? []).map(({ id }) => id);
   const byId = new Map(all.map((entry) => [entry.id, entry]));
 
-  const stands = all.flatMap((entry): Live[] => {
+  const found = all.flatMap((entry): Live[] => {
     const body = entry.body.k === 'correct' ? entry.body.body : entry.body;
-    if (body.k !== 'reading' && body.k !== 'words') return [];
+    if (!stands(body)) return [];
     const void_ = voids.get(entry.id)?.[0];
     const correction = corrections.get(entry.id)?.[0];
     const before = entry.body.k === 'correct' ? byId.get(entry.body.target) : undefined;
@@ -57,6 +61,9 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
     const mine = status === 'live' ? sealsOf(entry) : [];
     const sentBack = returns.get(entry.id) ?? [];
     const because = (void_ ?? correction)?.body;
+    const requests = asks.get(entry.id) ?? [];
+    const asked = status === 'live' && mine.length === 0 && requests.length > sentBack.length;
+    const askedAt = asked ? requests.at(-1)?.at : undefined;
     const said = sentBack.at(-1)?.body;
     return [
       {
@@ -65,22 +72,29 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
         status,
         seals: mine,
         lostSeal: before !== undefined && sealsOf(before).length > 0,
-        asked: status === 'live' && mine.length === 0 && (asks.get(entry.id) ?? []).length > sentBack.length,
+        asked,
+        ...(askedAt === undefined ? {} : { askedAt }),
         ...(because && 'reason' in because ? { reason: because.reason } : {}),
         ...(said?.k === 'return' && mine.length === 0 ? { returned: said.remark } : {}),
       },
     ];
   });
-  return markRivals(stands);
+  return markRivals(found);
 }
 
-function markRivals(stands: readonly Live[]): readonly Live[] {
+const speaksAbout: ReadonlySet<Body['k']> = new Set(['correct', 'void', 'ask', 'sign', 'return']);
+
+function stands(body: Body): body is Standing {
+  return !speaksAbout.has(body.k);
+}
+
+function markRivals(found: readonly Live[]): readonly Live[] {
   const at = new Map<string, number>();
-  for (const { body, status } of stands) {
+  for (const { body, status } of found) {
     if (status === 'live' && body.k === 'reading')
       at.set(recordPlaceKey(body.place), (at.get(recordPlaceKey(body.place)) ?? 0) + 1);
   }
-  return stands.map((one) =>
+  return found.map((one) =>
     one.status === 'live' && one.body.k === 'reading' && (at.get(recordPlaceKey(one.body.place)) ?? 0) > 1
       ? { ...one, status: 'rival' as const }
       : one,

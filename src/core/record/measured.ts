@@ -62,9 +62,9 @@ function difference(full: Live<Reading>, empty: Live<Reading>, devices: readonly
 }
 
 /** A reading as a worked value. A net reading on a tared balance carries two roundings, a single one carries one. */
-function asRead({ entry, body }: Live<Reading>, devices: readonly Device[], kind: 'net' | 'single'): Measured {
-  const unit = findUnit(body.unit);
-  const q = { dim: unit?.dim === 'volume' ? 'volume' : 'mass', value: toCanonical(body.digits, body.unit) } as const;
+export function asRead({ entry, body }: Live<Reading>, devices: readonly Device[], kind: 'net' | 'single'): Measured {
+  const dim = findUnit(body.unit)?.dim ?? 'number';
+  const q = { dim, value: toCanonical(body.digits, body.unit) };
   const figures = figuresOf(body.digits);
   const device = devices.find(({ id }) => id === body.device);
   const u = device && (kind === 'single' ? deviceUncertainty(device) / Math.SQRT2 : deviceUncertainty(device));

@@ -8,7 +8,7 @@ import { extentScale } from './ExtentBar';
 import { ProductRow } from './ProductRow';
 import { usePlanView } from './planView';
 import { cellWorked } from './cells';
-import { WorkingPanel } from './WorkingPanel';
+import { WorkingPanel } from '@/components/WorkingPanel';
 import type { PlanLine } from '@/core/preparation/planTypes';
 
 const columns = 8;
@@ -28,7 +28,7 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
       {working && open?.startsWith(`${line.facts.line.id}/`) && (
         <tr className="working-row">
           <td colSpan={columns}>
-            <WorkingPanel worked={working} plan={plan} title={line.facts.substance.substance.name} />
+            <WorkingPanel worked={working} doc={plan.doc} title={line.facts.substance.substance.name} />
           </td>
         </tr>
       )}
@@ -66,7 +66,7 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
           {working && open?.startsWith('product/') && (
             <tr className="working-row">
               <td colSpan={columns}>
-                <WorkingPanel worked={working} plan={plan} title="Product" />
+                <WorkingPanel worked={working} doc={plan.doc} title="Product" />
               </td>
             </tr>
           )}

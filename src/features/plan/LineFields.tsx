@@ -23,10 +23,12 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
   const put = (field: string, change: Change<ChargeLine>) =>
     edit(`line/${line.id}/${field}`, (doc) => changeLine(doc, line.id, change));
   const vessels = plan.doc.vessels.map(({ id, name }) => ({ value: id, label: name }));
-  const devices = plan.doc.devices.map(({ id, name, step, unit }) => ({
-    value: id,
-    label: `${name}, reads to ${step} ${unit}`,
-  }));
+  const devices = plan.doc.devices
+    .filter(({ unit }) => unit !== '°C')
+    .map(({ id, name, step, unit }) => ({
+      value: id,
+      label: `${name}, reads to ${step} ${unit}`,
+    }));
   return (
     <fieldset className="editor-part">
       <legend>As written, at the tested scale</legend>

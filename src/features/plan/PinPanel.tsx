@@ -9,7 +9,7 @@ import { formatDigits } from '@/core/quantity/format';
 import { readAmount, readBenches, readDigits, readPercent } from './fields';
 import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
-import { WorkingPanel } from './WorkingPanel';
+import { WorkingPanel } from '@/components/WorkingPanel';
 import type { Pin } from '@/core/preparation/document';
 import type { Plan } from '@/core/preparation/planTypes';
 
@@ -58,7 +58,9 @@ export function PinPanel() {
           <span className="text-stop">{factor.why} Shown as written.</span>
         )}
       </p>
-      {open === 'scale/factor' && factor.ok && <WorkingPanel worked={factor.value} plan={plan} title="Scale factor" />}
+      {open === 'scale/factor' && factor.ok && (
+        <WorkingPanel worked={factor.value} doc={plan.doc} title="Scale factor" />
+      )}
       <div className="bench-count">
         <TypedInput
           label="Benches"

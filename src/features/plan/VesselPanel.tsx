@@ -6,7 +6,7 @@ import { TypedInput } from '@/components/TypedInput';
 import { readDigits } from './fields';
 import { usePlanView } from './planView';
 import { WorkedCell } from './WorkedCell';
-import { WorkingPanel } from './WorkingPanel';
+import { WorkingPanel } from '@/components/WorkingPanel';
 
 /** Vessels with what the charge table puts into them. */
 export function VesselPanel() {
@@ -56,7 +56,9 @@ export function VesselPanel() {
                   edit(`vessel/${vessel.id}`, (doc) => changeVessel(doc, vessel.id, { capacity_mL: Number(digits) }))
                 }
               />
-              {open === `vessel/${vessel.id}` && fill && <WorkingPanel worked={fill} plan={plan} title={vessel.name} />}
+              {open === `vessel/${vessel.id}` && fill && (
+                <WorkingPanel worked={fill} doc={plan.doc} title={vessel.name} />
+              )}
             </li>
           );
         })}

@@ -1,7 +1,7 @@
 'use client';
 import { renderWorking } from '@/core/quantity/renderWorking';
-import { MathText } from '@/components/MathText';
-import type { Plan } from '@/core/preparation/planTypes';
+import { MathText } from './MathText';
+import type { Preparation } from '@/core/preparation/document';
 import type { Source, Worked } from '@/core/quantity/worked';
 
 const deepest = 8;
@@ -21,12 +21,15 @@ function chain(worked: Worked): readonly Worked[] {
 /** Working of a number: each formula in symbols and in figures, down to what was entered. */
 export function WorkingPanel({
   worked,
-  plan,
+  doc,
   title,
+  entryWords,
 }: {
   readonly worked: Worked;
-  readonly plan: Plan;
+  readonly doc: Preparation;
   readonly title: string;
+  /** What an entry of the record says, where there is one. */
+  readonly entryWords?: (id: string) => string | undefined;
 }) {
   return (
     <section className="working" aria-label={`Working: ${title}`}>
@@ -48,7 +51,7 @@ export function WorkingPanel({
                 {name}, {source}
                 {ends.map(({ symbol, text, source: from }) => (
                   <span key={symbol} className="working-source">
-                    <MathText text={symbol} /> <span className="num">{text}</span> {sourceWords(plan, from)}
+                    <MathText text={symbol} /> <span className="num">{text}</span> {sourceWords(doc, from, entryWords)}
                   </span>
                 ))}
               </div>
@@ -63,23 +66,24 @@ export function WorkingPanel({
   );
 }
 
-function sourceWords(plan: Plan, source: Source): string | undefined {
+function sourceWords(
+  doc: Preparation,
+  source: Source,
+  entryWords: ((id: string) => string | undefined) | undefined,
+): string | undefined {
   if (source.at === 'worked') return undefined;
   const { id } = source;
   switch (source.at) {
-    case 'line':
-      return `entered, ${plan.lines.find(({ facts }) => facts.line.id === id)?.facts.substance.substance.name ?? id}`;
-    case 'entry':
-      return 'as read at the bench';
-    case 'device':
-      return `step of the ${plan.doc.devices.find((device) => device.id === id)?.name ?? id}`;
-    case 'reference': {
-      const substance = plan.doc.substances.find((one) => one.id === id);
-      return (
-        substance?.density &&
-        `${substance.name}, ${substance.density.at_C ?? '?'} °C, ${substance.density.source} (${substance.density.check})`
-      );
+    case 'line': {
+      const substance = doc.lines.find((line) => line.id === id)?.substance;
+      return `entered, ${doc.substances.find((one) => one.id === substance)?.name ?? id}`;
     }
+    case 'entry':
+      return entryWords?.(id) ?? 'as read at the bench';
+    case 'device':
+      return `step of the ${doc.devices.find((device) => device.id === id)?.name ?? id}`;
+    case 'reference':
+      return referenceWords(doc, id, source.field);
     case 'equation':
       return 'from the equation';
     case 'setting':
@@ -87,4 +91,16 @@ function sourceWords(plan: Plan, source: Source): string | undefined {
     case 'assumption':
       return 'assumed';
   }
+}
+
+function referenceWords(doc: Preparation, id: string, field: string | undefined): string | undefined {
+  const substance = doc.substances.find((one) => one.id === id);
+  const [what, at] = field?.split('/') ?? [];
+  if (what === 'solubility') {
+    const points = substance?.solubility?.flatMap((one) => one.points) ?? [];
+    const point = points.find(({ at_C }) => String(at_C) === at);
+    return point && `${substance?.name}, ${at} °C, ${point.source} (${point.check})`;
+  }
+  const { density } = substance ?? {};
+  return density && `${substance?.name}, ${density.at_C ?? '?'} °C, ${density.source} (${density.check})`;
 }

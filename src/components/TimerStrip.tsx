@@ -1,0 +1,36 @@
+import { minutesAndSeconds } from './clock';
+import { secondsLeft } from '@/core/record/benchNeed';
+import type { Timer } from '@/core/operations/operation';
+
+/** A running timer: what runs, what is left, and what to do then. Late ones say so in words. */
+export function TimerStrip({
+  timer,
+  now,
+  onOpen,
+}: {
+  readonly timer: Timer;
+  readonly now: number | undefined;
+  readonly onOpen?: () => void;
+}) {
+  const left = now === undefined ? undefined : secondsLeft(timer, now);
+  const late = left !== undefined && left < 0;
+  const share = left === undefined ? 0 : Math.max(0, Math.min(1, 1 - left / timer.seconds));
+  const inside = (
+    <>
+      <i aria-hidden="true" style={{ width: `${share * 100}%` }} />
+      <span className="timer-left num">{left === undefined ? '–:––' : minutesAndSeconds(left)}</span>
+      <span className="timer-words">
+        <strong>{late ? `Now: ${timer.then.charAt(0).toLowerCase()}${timer.then.slice(1)}` : timer.label}</strong>
+        <small>{late ? `${timer.label}, over the time` : `then: ${timer.then}`}</small>
+      </span>
+    </>
+  );
+  const className = `timer ${late ? 'timer-late' : ''}`;
+  return onOpen ? (
+    <button type="button" className={className} onClick={onOpen}>
+      {inside}
+    </button>
+  ) : (
+    <span className={className}>{inside}</span>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+import { createContext, useContext, useMemo, useState } from 'react';
+import Offcanvas from 'react-bootstrap/Offcanvas';
+import { formatDigits } from '@/core/quantity/format';
+import { WorkingPanel } from './WorkingPanel';
+import type { Preparation } from '@/core/preparation/document';
+import type { Worked } from '@/core/quantity/worked';
+import type { ReactNode } from 'react';
+
+interface Opened {
+  readonly worked: Worked;
+  readonly title: string;
+  readonly doc: Preparation;
+  readonly entryWords: (id: string) => string | undefined;
+}
+
+const DrawerContext = createContext<((opened: Opened) => void) | undefined>(undefined);
+
+interface RecordSource {
+  readonly doc: Preparation;
+  readonly entryWords: (id: string) => string | undefined;
+}
+const RecordContext = createContext<RecordSource | undefined>(undefined);
+
+/** Whose readings the numbers inside rest on: their working can then name the entries. */
+export function WorkingSource({ doc, entryWords, children }: RecordSource & { readonly children: ReactNode }) {
+  const value = useMemo(() => ({ doc, entryWords }), [doc, entryWords]);
+  return <RecordContext.Provider value={value}>{children}</RecordContext.Provider>;
+}
+
+/** Lets every number below it open its working in a drawer at the side. */
+export function WorkingDrawer({ children }: { readonly children: ReactNode }) {
+  const [opened, setOpened] = useState<Opened | undefined>(undefined);
+  return (
+    <DrawerContext.Provider value={setOpened}>
+      {children}
+      <Offcanvas
+        show={opened !== undefined}
+        onHide={() => setOpened(undefined)}
+        placement="end"
+        className="working-drawer"
+        aria-labelledby="working-title"
+      >
+        <Offcanvas.Header closeButton>
+          <Offcanvas.Title id="working-title" as="h2">
+            {opened?.title}
+          </Offcanvas.Title>
+        </Offcanvas.Header>
+        <Offcanvas.Body>{opened && <WorkingPanel {...opened} />}</Offcanvas.Body>
+      </Offcanvas>
+    </DrawerContext.Provider>
+  );
+}
+
+/** A number with its unit; tapping it opens the working. Stands inside a WorkingDrawer and a WorkingSource. */
+export function WorkedNumber({
+  worked,
+  label,
+  uncertain = false,
+}: {
+  readonly worked: Worked;
+  readonly label: string;
+  /** Print ± beside it. */
+  readonly uncertain?: boolean;
+}) {
+  const open = useContext(DrawerContext);
+  const source = useContext(RecordContext);
+  if (!open || !source) throw new Error('WorkedNumber needs a WorkingDrawer and a WorkingSource above it.');
+  const digits = formatDigits(worked.q, worked.unit, { figures: worked.figures });
+  const u =
+    uncertain && worked.u !== undefined
+      ? formatDigits({ ...worked.q, value: worked.u }, worked.unit, { figures: 1 })
+      : undefined;
+  return (
+    <button
+      type="button"
+      className="worked worked-number"
+      aria-label={`${label}: ${digits} ${worked.unit}. Show the working`}
+      onClick={() => open({ worked, title: label, ...source })}
+    >
+      <span className="num">{digits}</span>
+      {u !== undefined && <span className="num muted">±{u}</span>}
+      {worked.unit !== '' && <span className="unit">{worked.unit}</span>}
+    </button>
+  );
+}

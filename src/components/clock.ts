@@ -1,0 +1,14 @@
+import { roundDecimals } from '@/core/quantity/decimals';
+
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** Time of day of an instant, "14:32". */
+export function timeOfDay(instant: string): string {
+  return time.format(new Date(instant));
+}
+
+/** A duration as a clock shows it, "4:07"; below zero as its size. */
+export function minutesAndSeconds(seconds: number): string {
+  const whole = Number(roundDecimals(Math.abs(seconds), 0));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,53 @@
+import { fromCharge } from '../preparation/steps';
+import type { ChargeLine, Preparation } from '../preparation/document';
+import type { Step } from '../preparation/steps';
+
+/**
+ * Brings an older document to the current format. Format 1 had no steps: its lines were measured one after the other, which
+ * is what the added steps say, and its product had no name of its own.
+ *
+ * @param value a parsed document of any format; what is no document is handed back for the schema to refuse
+ */
+export function upgradePreparation(value: unknown): unknown {
+  if (!isFirstFormat(value)) return value;
+  return { ...value, formatVersion: 2, stages: stagesOf(value), steps: stepsOf(value) };
+}
+
+/** A document that was accepted and stored earlier, in today's format. */
+export function openStored(text: string): Preparation {
+  return upgradePreparation(JSON.parse(text)) as Preparation;
+}
+
+interface FirstFormat extends Record<string, unknown> {
+  readonly formatVersion: 1;
+}
+
+function isFirstFormat(value: unknown): value is FirstFormat {
+  if (value === null || typeof value !== 'object' || !('formatVersion' in value) || value.formatVersion !== 1)
+    return false;
+  // Keys of a later format do not belong in an old one: the schema will say so.
+  return !('steps' in value) && !('stages' in value);
+}
+
+const product = 'product';
+
+function stagesOf({ equation }: FirstFormat): unknown {
+  const substance = (equation as Partial<Preparation['equation']> | null | undefined)?.product;
+  return [{ id: product, name: 'Product', substance, from: fromCharge }];
+}
+
+function stepsOf({ lines }: FirstFormat): unknown {
+  const measured = (Array.isArray(lines) ? (lines as readonly (Partial<ChargeLine> | null)[]) : []).filter(
+    (line): line is ChargeLine => typeof line?.id === 'string' && line.entered?.by !== 'words',
+  );
+  const time = { typical_min: 5, attended: true };
+  const charges = measured.map(({ id }): Step => ({
+    id: `charge-${id}`.slice(0, 40),
+    op: 'charge',
+    opVersion: 1,
+    params: { line: id },
+    time,
+  }));
+  const weigh: Step = { id: 'weigh-product', op: 'weighing', opVersion: 1, params: { of: product }, time };
+  return [...charges, weigh];
+}

@@ -1,0 +1,64 @@
+import { figuresOf } from '../quantity/decimals';
+import { toCanonical } from '../quantity/units';
+import { derive } from '../stoichiometry/derive';
+import type { Solubility } from '../preparation/document';
+import type { Outcome, Worked, WorkedInput } from '../quantity/worked';
+
+/** 0 °C, K. Exact by definition of the Celsius scale. */
+const zero = 273.15;
+
+/**
+ * Solubility of a solid at a temperature: ln s linear in 1/T between the two nearest points (van 't Hoff; IUPAC Gold Book,
+ * solubility). Nothing is guessed outside the points.
+ *
+ * @param substance id of the dissolved substance, for the working's source
+ * @param temperature_C within the range of the points
+ * @returns g per mL of solvent, marked as modelled
+ */
+export function solubilityAt(substance: string, data: Solubility, temperature_C: number): Outcome<Worked<'density'>> {
+  const points = [...data.points].sort((a, b) => a.at_C - b.at_C);
+  const above = points.findIndex(({ at_C }) => at_C >= temperature_C);
+  const [low, high] = above === 0 ? [points[0], points[1]] : [points[above - 1], points[above]];
+  if (above < 0 || !low || !high || low.at_C > temperature_C)
+    return { ok: false, why: `no solubility is known around ${temperature_C}\u202f°C` };
+  const inverse = (at_C: number) => 1 / (at_C + zero);
+  const [s_1, s_2] = [toCanonical(low.digits, 'g/100 mL'), toCanonical(high.digits, 'g/100 mL')];
+  const power = (inverse(temperature_C) - inverse(low.at_C)) / (inverse(high.at_C) - inverse(low.at_C));
+  return {
+    ok: true,
+    value: derive({
+      formula: 'solubilityBetween',
+      dim: 'density',
+      unit: 'g/100 mL',
+      value: s_1 * (s_2 / s_1) ** power,
+      inputs: {
+        s_1: point(substance, low, s_1),
+        s_2: point(substance, high, s_2),
+        T: degrees(temperature_C, 'assumption'),
+        T_1: degrees(low.at_C, 'reference'),
+        T_2: degrees(high.at_C, 'reference'),
+        T_0: { ...degrees(zero, 'setting'), q: { dim: 'temperatureDifference', value: zero }, unit: 'K', figures: 5 },
+      },
+      figures: 2,
+      certain: 'modelled',
+    }),
+  };
+}
+
+function point(id: string, { digits, at_C }: Solubility['points'][number], value: number): WorkedInput {
+  return {
+    q: { dim: 'density', value },
+    unit: 'g/100 mL',
+    figures: figuresOf(digits),
+    source: { at: 'reference', id, field: `solubility/${at_C}` },
+  };
+}
+
+function degrees(value: number, at: 'assumption' | 'reference' | 'setting'): WorkedInput {
+  return {
+    q: { dim: 'temperature', value },
+    unit: '°C',
+    figures: 3,
+    source: { at, id: 'temperature' },
+  };
+}

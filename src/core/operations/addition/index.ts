@@ -1,0 +1,123 @@
+import { boolean, number } from 'yup';
+import { finding } from '../../finding/finding';
+import { inSentence } from '../../preparation/inSentence';
+import { checks, event, lineAt, measure, measureLine } from '../asks';
+import { celsiusParam, idParam, minutesParam, params } from '../params';
+import { cautionOf, chargeSentence } from '../charge';
+import { eventAt, readAs, roundsAt } from '../onRecord';
+import { celsius, worked } from '../numbers';
+import { outsideWindow } from '../outsideWindow';
+import { temperatureWay } from '../ways';
+import type { Happening, Reading } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Finding } from '../../finding/finding';
+import type { Operation, StepContext } from '../operation';
+
+export interface AdditionParams {
+  readonly line: string;
+  readonly portions: number;
+  readonly minutes: number;
+  readonly low_C?: number;
+  readonly high_C?: number;
+  readonly ceiling_C: number;
+  readonly cooled?: boolean;
+}
+
+export interface Addition {
+  readonly begun?: Live<Happening>;
+  /** Highest temperature after each portion, in order. */
+  readonly highest: readonly Live<Reading>[];
+  readonly portions: number;
+  readonly low_C?: number;
+  readonly high_C?: number;
+  readonly ceiling_C: number;
+}
+
+/** Adding a line in portions, with a temperature ceiling. */
+export const addition: Operation<AdditionParams, Addition> = {
+  name: 'addition',
+  version: 1,
+  title: 'Addition in portions',
+  params: params({
+    line: idParam().required(),
+    portions: number()
+      .integer('must be a whole number')
+      .min(1, 'must be at least 1')
+      .max(20, 'must be at most 20')
+      .required(),
+    minutes: minutesParam().required(),
+    low_C: celsiusParam(),
+    high_C: celsiusParam(),
+    ceiling_C: celsiusParam().required(),
+    cooled: boolean(),
+  }),
+  refs: ({ line }) => ({ lines: [line] }),
+  actual: (context) => {
+    const { portions, low_C, high_C, ceiling_C } = context.params;
+    const begun = eventAt(context, 'begun');
+    return {
+      ...(begun ? { begun } : {}),
+      highest: roundsAt(context, 'highest'),
+      portions,
+      ...(low_C === undefined ? {} : { low_C }),
+      ...(high_C === undefined ? {} : { high_C }),
+      ceiling_C,
+    };
+  },
+  sentence: (context) => {
+    const { line, portions, minutes } = context.params;
+    const found = lineAt(context, line);
+    if (!found?.taken) return chargeSentence(context, line);
+    return `Add the ${inSentence(found.plan.facts.substance.substance.name)} in ${portions} portions over ${minutes}\u00a0min.`;
+  },
+  cautions: (context) => [
+    ...cautionOf(context, context.params.line),
+    `Never above ${context.params.ceiling_C}\u202f°C: stop adding and cool.`,
+  ],
+  asks: ({ highest, portions }, context) => [
+    ...measureLine(context, context.params.line),
+    ...checks(context, {
+      stirred: 'The mixture is stirred, or swirled after each portion.',
+      ice: context.params.cooled ? 'The flask stands in its bath.' : 'A bath with ice stands ready.',
+      thermometer: 'A thermometer can be read in the liquid.',
+    }),
+    event(context, 'begun', 'Add the first portion.', 'First portion is in'),
+    ...Array.from({ length: portions }, (_, i) => {
+      const round = i + 1;
+      return {
+        ...measure(context, {
+          id: `portion-${round}`,
+          title: `Portion ${round} of ${portions}`,
+          about: { round },
+          ways: [temperatureWay(`Highest temperature after portion ${round}.`, 'highest')],
+          window: window(context.params),
+        }),
+        done: highest.some(({ body }) => body.place.round === round),
+      };
+    }),
+  ],
+  check: ({ highest }, context) => highest.flatMap((one) => heat(one, context)),
+};
+
+const window = ({ low_C, high_C, ceiling_C }: AdditionParams) => ({
+  dim: 'temperature' as const,
+  unit: '°C',
+  ...(low_C === undefined ? {} : { low: low_C }),
+  high: high_C ?? ceiling_C,
+  figures: 3,
+});
+
+function heat(one: Live<Reading>, context: StepContext<AdditionParams>): readonly Finding[] {
+  const temperature = readAs(context, one);
+  const { ceiling_C, high_C } = context.params;
+  const about = { step: context.step.id, slot: 'highest', round: one.body.place.round ?? 1 };
+  if (temperature.q.value > ceiling_C)
+    return [
+      finding('addition.ceiling', 'stop', about, {
+        temperature: worked(temperature),
+        portion: String(about.round),
+        ceiling: celsius(ceiling_C),
+      }),
+    ];
+  return outsideWindow(one, context, 'Addition', high_C === undefined ? {} : { high: high_C });
+}

@@ -1,0 +1,75 @@
+import type { Dim } from '../quantity/dims';
+import type { About, Reading } from '../record/entry';
+import type { Amounts } from '../stoichiometry/lineAmounts';
+import type { Live } from '../record/foldRecord';
+
+interface AskBase {
+  /** Unique within the step. */
+  readonly id: string;
+  readonly done: boolean;
+  /** Words of the button that opens it, when the step is complete without it. */
+  readonly optional?: string;
+}
+
+/** A set-up check. */
+export interface CheckAsk extends AskBase {
+  readonly kind: 'check';
+  readonly check: string;
+  readonly says: string;
+}
+
+/** Something that happens, told by one large button. */
+export interface EventAsk extends AskBase {
+  readonly kind: 'event';
+  readonly name: string;
+  readonly says: string;
+  readonly button: string;
+  /** The other answers, when there is a choice. */
+  readonly or?: readonly { readonly name: string; readonly button: string }[];
+}
+
+/** One reading of a way of measuring. */
+export interface SlotAsk {
+  readonly slot: string;
+  readonly says: string;
+  readonly dim: Extract<Dim, 'mass' | 'volume' | 'temperature' | 'fraction'>;
+  readonly unit: string;
+  /** Weighed with or without cap: both readings must agree. */
+  readonly configuration?: boolean;
+}
+
+/** A way of measuring: the readings it needs, in order. */
+export interface Way {
+  readonly id: string;
+  readonly label: string;
+  readonly slots: readonly SlotAsk[];
+}
+
+/** What a reading should be, in the canonical unit; drawn as a gauge. */
+export interface Window {
+  readonly dim: Dim;
+  readonly unit: string;
+  readonly low?: number;
+  readonly high?: number;
+  readonly aim?: number;
+  readonly figures: number;
+}
+
+/** A measurement. */
+export interface MeasureAsk extends AskBase {
+  readonly kind: 'measure';
+  readonly about: About;
+  readonly title: string;
+  readonly ways: readonly Way[];
+  /** Live readings by slot. */
+  readonly readings: Readonly<Record<string, Live<Reading>>>;
+  /** What is wanted, when the amount follows from the charge table. */
+  readonly goal?: Amounts;
+  readonly window?: Window;
+  readonly device?: string;
+  /** The event that ends a series of such measurements. */
+  readonly close?: { readonly name: string; readonly button: string };
+}
+
+/** One thing that a step asks of the bench. */
+export type Ask = CheckAsk | EventAsk | MeasureAsk;

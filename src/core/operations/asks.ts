@@ -1,0 +1,72 @@
+import { eventAt, readingsAt, tickedAt } from './onRecord';
+import { differenceWay, netWay, volumeWay } from './ways';
+import { takesPart } from '../preparation/chargeTable';
+import type { CheckAsk, EventAsk, MeasureAsk } from './ask';
+import type { StepContext } from './operation';
+import type { BenchLine } from '../record/benchTypes';
+
+/** Set-up checks by name and sentence. */
+export function checks(context: StepContext, says: Readonly<Record<string, string>>): readonly CheckAsk[] {
+  const ticked = tickedAt(context);
+  return Object.entries(says).map(([check, sentence]) => ({
+    kind: 'check',
+    id: check,
+    check,
+    says: sentence,
+    done: ticked.has(check),
+  }));
+}
+
+/** Something that happens. */
+export function event(context: StepContext, name: string, says: string, button: string): EventAsk {
+  return { kind: 'event', id: name, name, says, button, done: eventAt(context, name) !== undefined };
+}
+
+/** A measurement of the step itself that is done with its single reading. */
+export function measure(
+  context: StepContext,
+  ask: Omit<MeasureAsk, 'kind' | 'done' | 'readings' | 'about'> & {
+    readonly about?: Omit<MeasureAsk['about'], 'line' | 'step'>;
+  },
+): MeasureAsk {
+  const readings = readingsAt(context, ask.about);
+  const done = ask.ways.some(({ slots }) => slots.every(({ slot }) => readings[slot] !== undefined));
+  return { ...ask, kind: 'measure', about: { step: context.step.id, ...ask.about }, readings, done };
+}
+
+/** A line of the charge table at the bench. */
+export function lineAt(context: StepContext, line: string): BenchLine | undefined {
+  return context.bench.charge.lines.find(({ plan }) => plan.facts.line.id === line);
+}
+
+/**
+ * The measurement of a line of the charge table; nothing when its amount is only words.
+ *
+ * @param way the one that stands first. @default by the line's device: a volume, or a weighing by difference of what reacts
+ */
+export function measureLine(
+  context: StepContext,
+  line: string,
+  way?: 'volume' | 'net' | 'difference',
+): readonly MeasureAsk[] {
+  const found = lineAt(context, line);
+  const target = found?.plan.target;
+  if (!found || !target) return [];
+  const volume = found.plan.total.volume !== undefined;
+  const ways = [...(volume ? [volumeWay] : []), netWay, differenceWay];
+  const usual = target.rounded.q.dim === 'volume' ? volumeWay : takesPart(found.plan.facts) ? differenceWay : netWay;
+  const first = ways.find(({ id }) => id === way) ?? usual;
+  return [
+    {
+      kind: 'measure',
+      id: `line-${line}`,
+      about: { line },
+      title: found.plan.facts.name,
+      ways: [first, ...ways.filter((way) => way !== first)],
+      readings: found.readings as MeasureAsk['readings'],
+      done: found.taken !== undefined,
+      goal: found.goal,
+      ...(found.plan.facts.line.device === undefined ? {} : { device: found.plan.facts.line.device }),
+    },
+  ];
+}

@@ -1,0 +1,76 @@
+import { string } from 'yup';
+import { causeOf } from './causes';
+import { finding } from '../../finding/finding';
+import { formatDigits } from '../../quantity/format';
+import { idParam, params } from '../params';
+import { measure } from '../asks';
+import { percent } from '../numbers';
+import { readingsAt } from '../onRecord';
+import { recoveryOf, stageName, stageOf, theory, yieldOf } from '../stages';
+import type { Operation, StepContext } from '../operation';
+import type { Calculation, CalculationParams } from './types';
+import type { Worked } from '../../quantity/worked';
+
+/** The group works a result out itself; a wrong one is traced to the slip that leads to it. */
+export const calculation: Operation<CalculationParams, Calculation> = {
+  name: 'calculation',
+  version: 1,
+  title: 'Calculation',
+  params: params({
+    of: idParam().required(),
+    what: string().oneOf(['yield', 'recovery'], 'must be yield or recovery').required(),
+  }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const { typed } = readingsAt(context);
+    const right = rightResult(context);
+    return {
+      ...(typed
+        ? { typed: { value: Number(typed.body.digits) / 100, decimals: typed.body.digits.split('.')[1]?.length ?? 0 } }
+        : {}),
+      ...(right ? { right } : {}),
+    };
+  },
+  sentence: (context) => `Work out the percent ${context.params.what} of the ${stageName(context, context.params.of)}.`,
+  asks: (_, context) => [
+    measure(context, {
+      id: 'typed',
+      title: `Percent ${context.params.what}`,
+      ways: [
+        {
+          id: 'typed',
+          label: 'Result',
+          slots: [{ slot: 'typed', says: 'Your own result, from your own readings:', dim: 'fraction', unit: '%' }],
+        },
+      ],
+    }),
+  ],
+  check: ({ typed, right }, context) => {
+    if (!typed || !right || agrees(typed, right.q.value)) return [];
+    const about = { step: context.step.id, slot: 'typed' };
+    const shown = `${formatDigits({ dim: 'fraction', value: typed.value }, '%', { decimals: typed.decimals })}\u00a0%`;
+    const cause = causeOf(context, (value) => agrees(typed, value));
+    return [
+      finding(cause ? 'result.differs' : 'result.unclear', 'caution', about, {
+        typed: shown,
+        right: percent(right.q.value),
+        ...(cause ? { cause } : {}),
+      }),
+    ];
+  },
+};
+
+/** Percent yield or recovery from the record. */
+function rightResult({ bench, params: { of, what } }: StepContext<CalculationParams>): Worked<'fraction'> | undefined {
+  const mass = bench.massOf(of)?.mass;
+  const stage = stageOf(bench, of);
+  if (!mass || !stage) return undefined;
+  return what === 'yield'
+    ? yieldOf(mass, theory(bench))
+    : recoveryOf(mass, bench.inputOf(of) ?? bench.massOf(stage.from)?.mass);
+}
+
+/** Equal within the last typed digit, or half a per cent of the value where readings had three figures. */
+function agrees({ value, decimals }: { value: number; decimals: number }, right: number): boolean {
+  return Math.abs(value - right) <= Math.max(0.6 * 10 ** -decimals * 0.01, 0.005 * right) + 1e-12;
+}

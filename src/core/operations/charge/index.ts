@@ -1,0 +1,59 @@
+import { string } from 'yup';
+import { format } from '../../quantity/format';
+import { inSentence } from '../../preparation/inSentence';
+import { idParam, params } from '../params';
+import { lineAt, measureLine } from '../asks';
+import type { BenchLine } from '../../record/benchTypes';
+import type { Operation, StepContext } from '../operation';
+
+export interface ChargeParams {
+  readonly line: string;
+  /** How the sheet wants it measured; the bench may do otherwise. @default by the line's device */
+  readonly way?: 'volume' | 'net' | 'difference';
+}
+
+/** Measuring one line of the charge table: directly, by difference, by volume. */
+export const charge: Operation<ChargeParams, BenchLine | undefined> = {
+  name: 'charge',
+  version: 1,
+  title: 'Charge',
+  params: params({
+    line: idParam().required(),
+    way: string().oneOf(['volume', 'net', 'difference'], 'must be volume, net or difference'),
+  }),
+  refs: ({ line }) => ({ lines: [line] }),
+  actual: (context) => lineAt(context, context.params.line),
+  sentence: (context) => chargeSentence(context, context.params.line, context.params.way),
+  cautions: (context) => cautionOf(context, context.params.line),
+  asks: (line, context) =>
+    line?.plan.target
+      ? measureLine(context, context.params.line, context.params.way)
+      : [{ kind: 'check', id: 'added', check: 'added', says: 'It is in.', done: ticked(context) }],
+};
+
+const ticked = ({ bench, step }: StepContext) =>
+  bench.record.some(({ status, body }) => status === 'live' && body.k === 'tick' && body.step === step.id);
+
+/** "Measure 2.00 mL aniline.", with the number in force. */
+export function chargeSentence(context: StepContext, line: string, way?: ChargeParams['way']): string {
+  const found = lineAt(context, line);
+  const { entered } = found?.plan.facts.line ?? {};
+  const name = inSentence(found?.plan.facts.substance.substance.name ?? line);
+  if (!found?.plan.target) return `Add ${entered?.by === 'words' ? `${entered.text} ` : ''}${name}.`;
+  const { taken, plan } = found;
+  if (taken) return `Measured ${format(taken.q, taken.unit, { figures: taken.figures })} ${name}.`;
+  const { rounded } = found.plan.target;
+  const weighed = way === 'net' || way === 'difference' ? found.plan.portion.mass : undefined;
+  const wanted = weighed ?? rounded;
+  const amount = format(wanted.q, wanted.unit, { figures: wanted.figures });
+  if (way === 'difference' && weighed) return `Weigh ${amount} ${name} by difference.`;
+  return plan.facts.portions > 1
+    ? `Measure ${plan.facts.portions}\u202f×\u202f${amount} ${name}, all together.`
+    : `Measure ${amount} ${name}.`;
+}
+
+/** The caution of a line's substance. */
+export function cautionOf(context: StepContext, line: string): readonly string[] {
+  const caution = lineAt(context, line)?.plan.facts.substance.substance.caution;
+  return caution === undefined ? [] : [caution];
+}

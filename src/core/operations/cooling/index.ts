@@ -1,0 +1,112 @@
+import { boolean, string } from 'yup';
+import { finding } from '../../finding/finding';
+import { event, measure } from '../asks';
+import { celsiusParam, minutesParam, params } from '../params';
+import { eventAt, readAs, readingsAt, secondsBetween } from '../onRecord';
+import { celsius, minutes, shortShare, worked } from '../numbers';
+import { temperatureWay } from '../ways';
+import type { Happening, Reading } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' } as const;
+
+export interface CoolingParams {
+  readonly minutes: number;
+  readonly bath: keyof typeof baths;
+  readonly below_C: number;
+  readonly undisturbed?: boolean;
+}
+
+export interface Cooling {
+  readonly begun?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+  readonly temperature?: Live<Reading>;
+  readonly bath: keyof typeof baths;
+}
+
+/** Cooling for a time in air, water or ice, to below a temperature. */
+export const cooling: Operation<CoolingParams, Cooling> = {
+  name: 'cooling',
+  version: 1,
+  title: 'Cooling',
+  params: params({
+    minutes: minutesParam().required(),
+    bath: string()
+      .oneOf(Object.keys(baths), `must be one of ${Object.keys(baths).join(', ')}`)
+      .required(),
+    below_C: celsiusParam().required(),
+    undisturbed: boolean(),
+  }),
+  refs: () => ({}),
+  actual: (context) => {
+    const [begun, ended] = [eventAt(context, 'begun'), eventAt(context, 'ended')];
+    const { temperature } = readingsAt(context);
+    return {
+      ...(begun ? { begun } : {}),
+      ...(ended ? { ended } : {}),
+      ...(temperature ? { temperature } : {}),
+      bath: context.params.bath,
+    };
+  },
+  sentence: ({ params: { minutes: planned, bath, below_C, undisturbed } }) =>
+    `Cool ${baths[bath]} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`,
+  asks: (_, context) => [
+    event(context, 'begun', `Put it ${baths[context.params.bath]}.`, 'Cooling'),
+    measure(context, {
+      id: 'temperature',
+      title: 'Temperature',
+      ways: [temperatureWay('Read the temperature when the time is over.')],
+      window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
+    }),
+    event(context, 'ended', 'Go on when it is cold.', 'It is cold'),
+  ],
+  timers: ({ begun, ended }, { step, params: { minutes: planned, bath } }) =>
+    begun
+      ? [
+          {
+            key: step.id,
+            label: `Cooling ${baths[bath]}`,
+            then: 'Read the temperature',
+            since: begun.entry.at,
+            seconds: planned * 60,
+            ...(ended ? { ended: ended.entry.at } : {}),
+          },
+        ]
+      : [],
+  check: ({ begun, ended, temperature }, context) => {
+    const { below_C, minutes: planned } = context.params;
+    const read = temperature && readAs(context, temperature);
+    const seconds = begun && ended ? secondsBetween(begun, ended) : undefined;
+    const cold = read !== undefined && read.q.value <= below_C;
+    return [
+      ...(read && !cold
+        ? [
+            finding(
+              'cooling.warm',
+              'caution',
+              { step: context.step.id, slot: 'temperature' },
+              {
+                temperature: worked(read),
+                limit: celsius(below_C, 2),
+              },
+            ),
+          ]
+        : []),
+      // Crystals need the time as well; elsewhere being cold is enough.
+      ...(seconds !== undefined && seconds < planned * 60 * shortShare && (context.params.undisturbed || !cold)
+        ? [
+            finding(
+              'cooling.short',
+              'note',
+              { step: context.step.id, field: 'time' },
+              {
+                time: minutes(seconds),
+                planned: minutes(planned * 60),
+              },
+            ),
+          ]
+        : []),
+    ];
+  },
+};

@@ -1,0 +1,143 @@
+import { string } from 'yup';
+import { finding } from '../../finding/finding';
+import { event, measure } from '../asks';
+import { celsiusParam, idParam, minutesParam, params } from '../params';
+import { eventAt, nextRound, readAs, roundsAt } from '../onRecord';
+import { massFindings, stageName } from '../stages';
+import { minutes, worked } from '../numbers';
+import { seriesVerdict } from './constantMass';
+import type { SeriesVerdict } from './constantMass';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Finding } from '../../finding/finding';
+import type { Operation, StepContext } from '../operation';
+import type { Worked } from '../../quantity/worked';
+
+const places = { air: 'in air', pump: 'on the pump', desiccator: 'in the desiccator', oven: 'in the oven' } as const;
+
+export interface DryingParams {
+  readonly of: string;
+  readonly where: keyof typeof places;
+  readonly minutes: number;
+  /** Shortest further drying between two weighings, min. */
+  readonly further_min: number;
+  readonly most_C: number;
+}
+
+export interface Weighed {
+  readonly mass: Worked<'mass'>;
+  readonly at: string;
+  readonly round: number;
+}
+
+export interface Drying {
+  readonly begun?: Live<Happening>;
+  readonly series: readonly Weighed[];
+  readonly verdict: SeriesVerdict;
+  /** Told dry by feel and look. */
+  readonly looksDry?: Live<Happening>;
+}
+
+/** Drying a solid to constant mass. */
+export const drying: Operation<DryingParams, Drying> = {
+  name: 'drying',
+  version: 1,
+  title: 'Drying to constant mass',
+  params: params({
+    of: idParam().required(),
+    where: string()
+      .oneOf(Object.keys(places), `must be one of ${Object.keys(places).join(', ')}`)
+      .required(),
+    minutes: minutesParam().required(),
+    further_min: minutesParam().required(),
+    most_C: celsiusParam().required(),
+  }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const rounds = roundsAt(context, 'net');
+    const series = rounds.map((one) => ({
+      mass: readAs(context, one) as Worked<'mass'>,
+      at: one.entry.at,
+      round: one.body.place.round ?? 0,
+    }));
+    const points = rounds.map((one, i) => ({
+      mass: series[i]?.mass.q.value ?? 0,
+      lastDigit: 10 ** -(one.body.digits.split('.')[1]?.length ?? 0),
+      at: Date.parse(one.entry.at) / 1000,
+    }));
+    const [begun, looksDry] = [eventAt(context, 'begun'), eventAt(context, 'looksDry')];
+    return {
+      series,
+      verdict: seriesVerdict(points, context.params.further_min * 60),
+      ...(begun ? { begun } : {}),
+      ...(looksDry ? { looksDry } : {}),
+    };
+  },
+  sentence: (context) =>
+    `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} to constant mass, at most ${context.params.most_C}\u202f°C.`,
+  cautions: () => ['Nothing wet with a flammable solvent goes into a closed oven.'],
+  asks: ({ series, verdict, looksDry }, context) => [
+    event(context, 'begun', 'Spread it out to dry.', 'It is drying'),
+    {
+      ...measure(context, {
+        id: 'net',
+        title: series.length === 0 ? 'First weighing' : 'Weigh again',
+        about: { round: nextRound(context, 'net') },
+        ways: [
+          {
+            id: 'net',
+            label: 'Net mass',
+            slots: [{ slot: 'net', says: 'Weigh it in the same way each time.', dim: 'mass', unit: 'g' }],
+          },
+        ],
+        ...(series.length > 0 ? { close: { name: 'looksDry', button: 'Dry by feel and look' } } : {}),
+      }),
+      done: verdict === 'constant' || (looksDry !== undefined && series.length > 0),
+    },
+  ],
+  timers: ({ begun, series, verdict, looksDry }, { step, params: { minutes: first, further_min } }) => {
+    const since = series.at(-1)?.at ?? begun?.entry.at;
+    const ended = looksDry?.entry.at ?? (verdict === 'constant' ? series.at(-1)?.at : undefined);
+    return since === undefined
+      ? []
+      : [
+          {
+            key: step.id,
+            label: 'Drying',
+            then: series.length === 0 ? 'Weigh it' : 'Weigh it again',
+            since,
+            seconds: (series.length === 0 ? first : further_min) * 60,
+            ...(ended === undefined ? {} : { ended }),
+          },
+        ];
+  },
+  check: (done, context) => {
+    const last = done.series.at(-1);
+    if (!last) return [];
+    const about = { step: context.step.id, slot: 'net', round: last.round };
+    return [...massFindings(context, context.params.of, last.mass, about), ...seriesFindings(done, context)];
+  },
+  mass: ({ series, verdict, looksDry }, { step, params: { of } }) => {
+    const last = series.at(-1);
+    const dry = verdict === 'constant' ? 'constant' : looksDry ? 'looks' : 'unknown';
+    return last && { stage: of, mass: last.mass, step: step.id, dry, at: last.at };
+  },
+};
+
+function seriesFindings(
+  { series, verdict, looksDry }: Drying,
+  { step, params: { further_min } }: StepContext<DryingParams>,
+): readonly Finding[] {
+  const [before, after] = [series.at(-2), series.at(-1)];
+  if (!before || !after) return [];
+  const about = { step: step.id, slot: 'net', round: after.round };
+  const args = { before: worked(before.mass), after: worked(after.mass) };
+  // Still falling is what drying looks like; calling it dry is the mistake.
+  if (verdict === 'falling') return looksDry ? [finding('drying.falling', 'caution', about, args)] : [];
+  if (verdict === 'rising') return [finding('drying.rising', 'caution', about, args)];
+  if (verdict === 'soon') {
+    const seconds = (Date.parse(after.at) - Date.parse(before.at)) / 1000;
+    return [finding('drying.soon', 'note', about, { time: minutes(seconds), least: minutes(further_min * 60) })];
+  }
+  return [];
+}

@@ -1,0 +1,94 @@
+import { finding } from '../../finding/finding';
+import { event, measure } from '../asks';
+import { celsiusParam, minutesParam, params } from '../params';
+import { eventAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
+import { minutes, shortShare } from '../numbers';
+import { outsideWindow } from '../outsideWindow';
+import { temperatureWay } from '../ways';
+import type { Happening, Reading } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface HoldParams {
+  readonly minutes: number;
+  readonly low_C: number;
+  readonly high_C: number;
+}
+
+export interface Hold {
+  readonly begun?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+  readonly temperatures: readonly Live<Reading>[];
+}
+
+/** Stirring for a time inside a temperature window. */
+export const hold: Operation<HoldParams, Hold> = {
+  name: 'hold',
+  version: 1,
+  title: 'Stirring at temperature',
+  params: params({
+    minutes: minutesParam().required(),
+    low_C: celsiusParam().required(),
+    high_C: celsiusParam().required(),
+  }),
+  refs: () => ({}),
+  actual: (context) => {
+    const [begun, ended] = [eventAt(context, 'begun'), eventAt(context, 'ended')];
+    return {
+      ...(begun ? { begun } : {}),
+      ...(ended ? { ended } : {}),
+      temperatures: roundsAt(context, 'temperature'),
+    };
+  },
+  sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
+    `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
+  asks: ({ temperatures }, context) => [
+    event(context, 'begun', 'Start stirring.', 'Stirring'),
+    {
+      ...measure(context, {
+        id: 'temperature',
+        title: 'Temperature',
+        about: { round: nextRound(context, 'temperature') },
+        ways: [temperatureWay('Read the temperature in the flask.')],
+        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 3 },
+      }),
+      done: temperatures.length > 0,
+      optional: 'Another temperature',
+    },
+    event(context, 'ended', 'When the time is over, go on.', 'Time is over'),
+  ],
+  timers: ({ begun, ended }, { step, params: { minutes: planned } }) =>
+    begun
+      ? [
+          {
+            key: step.id,
+            label: 'Stirring',
+            then: 'Go on with the next step',
+            since: begun.entry.at,
+            seconds: planned * 60,
+            ...(ended ? { ended: ended.entry.at } : {}),
+          },
+        ]
+      : [],
+  check: ({ temperatures, begun, ended }, context) => {
+    const { low_C, high_C, minutes: planned } = context.params;
+    const seconds = begun && ended ? secondsBetween(begun, ended) : undefined;
+    const short = seconds !== undefined && seconds < planned * 60 * shortShare;
+    return [
+      ...temperatures.flatMap((one) => outsideWindow(one, context, 'Stirring', { low: low_C, high: high_C })),
+      ...(short
+        ? [
+            finding(
+              'hold.short',
+              'note',
+              { step: context.step.id, field: 'time' },
+              {
+                time: minutes(seconds),
+                planned: minutes(planned * 60),
+              },
+            ),
+          ]
+        : []),
+    ];
+  },
+};

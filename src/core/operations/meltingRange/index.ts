@@ -1,0 +1,99 @@
+import { capillary } from './meltingRun';
+import { checks, measure } from '../asks';
+import { idParam, params } from '../params';
+import { itemsOf } from '../onRecord';
+import { meltingFindings } from './meltingFindings';
+import { stageName, stageOf } from '../stages';
+import { fastestRamp } from './types';
+import type { Capillary } from './meltingRun';
+import type { MeltingRange, MeltingRangeParams } from './types';
+import type { MeasureAsk } from '../ask';
+import type { MeltingDatum } from '../../preparation/document';
+import type { Operation, StepContext } from '../operation';
+
+// The slow ramp begins this far below the expected value (domain: 15 to 20 °C below).
+const slowFrom = { low: 20, high: 15 } as const;
+
+/** Melting range of a capillary: onset and clear, never one number; the ramp is judged by the times of the readings. */
+export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
+  name: 'meltingRange',
+  version: 1,
+  title: 'Melting range',
+  params: params({ of: idParam().required() }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const literature = literatureOf(context);
+    const items = itemsOf(context);
+    return {
+      capillaries: (items.length === 0 ? ['A'] : items).map((item) => capillary(context, item)),
+      ...(literature ? { literature } : {}),
+    };
+  },
+  sentence: (context) =>
+    `Melting range of the ${stageName(context, context.params.of)}: 1 to 2\u00a0K/min near the melt.`,
+  cautions: () => ['A hot block burns. Never melt the same sample twice.'],
+  asks: ({ capillaries, literature }, context) => {
+    const last = capillaries.at(-1)?.item ?? 'A';
+    const whole = ({ readings }: Capillary) => readings['onset'] !== undefined && readings['clear'] !== undefined;
+    const next = capillaries.every(whole) ? [String.fromCharCode(last.charCodeAt(0) + 1)] : [];
+    return [
+      ...checks(context, {
+        sample: 'The sample is dry and powdered, 2 to 3 mm in a fresh capillary.',
+        own: 'The capillary holds your own sample, and is marked.',
+      }),
+      ...capillaries.flatMap(({ item }, i) => readingsFor(context, item, literature, i === 0 ? undefined : item)),
+      ...next.flatMap((item) => readingsFor(context, item, literature, item)),
+    ];
+  },
+  check: (done, context) => meltingFindings(done, context),
+  melting: ({ capillaries }, { params: { of } }) =>
+    capillaries.flatMap(({ item, onset, clear, ramp }) =>
+      onset && clear
+        ? [
+            {
+              stage: of,
+              item,
+              onset,
+              clear,
+              ...(ramp ? { ramp } : {}),
+              sound: ramp === undefined || ramp.q.value <= fastestRamp,
+            },
+          ]
+        : [],
+    ),
+};
+
+function literatureOf({ bench, params: { of } }: StepContext<MeltingRangeParams>): MeltingDatum | undefined {
+  const substance = stageOf(bench, of)?.substance;
+  return bench.doc.substances.find(({ id }) => id === substance)?.melting;
+}
+
+function readingsFor(
+  context: StepContext,
+  item: string,
+  literature: MeltingDatum | undefined,
+  extra: string | undefined,
+): readonly MeasureAsk[] {
+  const low = literature && Number(literature.low);
+  const one = (slot: string, title: string, says: string, window?: { low: number; high: number }) => ({
+    ...measure(context, {
+      id: `${item}-${slot}`,
+      title: `Capillary ${item}, ${title}`,
+      about: { item },
+      ways: [{ id: slot, label: 'Temperature', slots: [{ slot, says, dim: 'temperature', unit: '°C' }] }],
+      ...(window ? { window: { dim: 'temperature', unit: '°C', ...window, figures: 3 } } : {}),
+    }),
+    ...(extra === undefined ? {} : { optional: `Another capillary, ${item}` }),
+  });
+  return [
+    one(
+      'start',
+      'slow ramp begins',
+      'The slow ramp begins. Temperature now:',
+      low === undefined ? undefined : { low: low - slowFrom.low, high: low - slowFrom.high },
+    ),
+    one('later', 'a minute later', 'After about a minute, temperature again:'),
+    one('onset', 'first liquid', 'First liquid at:'),
+    one('clear', 'last crystal', 'Last crystal gone at:'),
+  ];
+}

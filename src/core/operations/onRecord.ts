@@ -1,0 +1,79 @@
+import type { Happening, Reading } from '../record/entry';
+import type { Live } from '../record/foldRecord';
+import type { Worked } from '../quantity/worked';
+import type { StepContext, StepPart } from './operation';
+import { asRead } from '../record/measured';
+
+/** Readings of a step that count: live, by slot, at one part of it. A place with rivals has none. */
+export function readingsAt(context: StepContext, part: StepPart = {}): Readonly<Record<string, Live<Reading>>> {
+  const mine = context.bench.record.filter(
+    (one): one is Live<Reading> =>
+      one.status === 'live' &&
+      one.body.k === 'reading' &&
+      one.body.place.step === context.step.id &&
+      one.body.place.item === part.item &&
+      one.body.place.round === part.round,
+  );
+  return Object.fromEntries(mine.map((one) => [one.body.place.slot, one]));
+}
+
+/** Live readings at one slot of a step, by their round. */
+export function roundsAt(context: StepContext, slot: string): readonly Live<Reading>[] {
+  return context.bench.record
+    .filter(
+      (one): one is Live<Reading> =>
+        one.status === 'live' &&
+        one.body.k === 'reading' &&
+        one.body.place.step === context.step.id &&
+        one.body.place.slot === slot &&
+        one.body.place.round !== undefined,
+    )
+    .sort((a, b) => (a.body.place.round ?? 0) - (b.body.place.round ?? 0));
+}
+
+/** The next free round of a series, struck and rival ones counted. */
+export function nextRound(context: StepContext, slot: string): number {
+  const taken = context.bench.record.flatMap(({ body, status }) =>
+    body.k === 'reading' && body.place.step === context.step.id && body.place.slot === slot && status !== 'void'
+      ? [body.place.round ?? 0]
+      : [],
+  );
+  return Math.max(0, ...taken) + 1;
+}
+
+/** Capillaries (items) of a step that have a reading. */
+export function itemsOf(context: StepContext): readonly string[] {
+  const items = context.bench.record.flatMap(({ body, status }) =>
+    status === 'live' && body.k === 'reading' && body.place.step === context.step.id && body.place.item
+      ? [body.place.item]
+      : [],
+  );
+  return [...new Set(items)].sort();
+}
+
+/** The earliest live event of that name: two tablets that tell the same do no harm. */
+export function eventAt(context: StepContext, name: string): Live<Happening> | undefined {
+  return context.bench.record.find(
+    (one): one is Live<Happening> =>
+      one.status === 'live' && one.body.k === 'event' && one.body.step === context.step.id && one.body.name === name,
+  );
+}
+
+/** Names of the checks that were ticked. */
+export function tickedAt(context: StepContext): ReadonlySet<string> {
+  return new Set(
+    context.bench.record.flatMap(({ status, body }) =>
+      status === 'live' && body.k === 'tick' && body.step === context.step.id ? [body.check] : [],
+    ),
+  );
+}
+
+/** Seconds from one entry to another, by the time at which they happened. */
+export function secondsBetween(from: Live, to: Live): number {
+  return (Date.parse(to.entry.at) - Date.parse(from.entry.at)) / 1000;
+}
+
+/** A step's reading as a worked value, with the uncertainty of its device. */
+export function readAs(context: StepContext, one: Live<Reading>): Worked {
+  return asRead(one, context.bench.doc.devices, 'single');
+}

@@ -1,0 +1,116 @@
+import type { Schema } from 'yup';
+import type { Finding } from '../finding/finding';
+import type { Preparation } from '../preparation/document';
+import type { Step } from '../preparation/steps';
+import type { Worked } from '../quantity/worked';
+import type { About } from '../record/entry';
+import type { BenchCharge } from '../record/benchTypes';
+import type { Live } from '../record/foldRecord';
+import type { ClassSettings } from '../record/classSettings';
+import type { Ask } from './ask';
+import type { StageMass } from './stageMass';
+
+/** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
+export interface Bench {
+  readonly doc: Preparation;
+  readonly charge: BenchCharge;
+  readonly record: readonly Live[];
+  readonly settings: ClassSettings;
+  /** Mass of a stage as the steps before found it. */
+  readonly massOf: (stage: string) => StageMass | undefined;
+  /** What went in to make a stage from an earlier one. */
+  readonly inputOf: (stage: string) => Worked<'mass'> | undefined;
+  readonly meltingOf: (stage: string) => readonly MeltingRun[];
+}
+
+/** A step at a bench. */
+export interface StepContext<P = unknown> {
+  readonly step: Step;
+  readonly params: P;
+  readonly bench: Bench;
+}
+
+/** What a step's parameters name in the preparation. */
+export interface Refs {
+  readonly lines?: readonly (string | undefined)[];
+  readonly stages?: readonly string[];
+  readonly substances?: readonly string[];
+}
+
+/** Something that runs against the clock. Its end is found with the time of asking: the record holds no now. */
+export interface Timer {
+  readonly key: string;
+  readonly label: string;
+  /** What to do when it ends. */
+  readonly then: string;
+  /** ISO 8601 instant at which it began. */
+  readonly since: string;
+  readonly seconds: number;
+  /** ISO 8601; when the next action was recorded. */
+  readonly ended?: string;
+}
+
+/** A measured melting range of one capillary, corrected where the class recorded a correction. */
+export interface MeltingRun {
+  readonly stage: string;
+  readonly item: string;
+  readonly onset: Worked<'temperature'>;
+  readonly clear: Worked<'temperature'>;
+  /** K/min near the melt, from the times of the readings. */
+  readonly ramp?: Worked<'heatingRate'>;
+  /** Ramp slow enough for the range to be taken at face value. */
+  readonly sound: boolean;
+}
+
+/** A loss that a model foresees. */
+export interface Loss {
+  readonly key: string;
+  readonly label: string;
+  /** Stage whose making cost it. */
+  readonly stage: string;
+  readonly mass: Worked<'mass'>;
+}
+
+/**
+ * One kind of step. `P` are its parameters, `A` what actually happened, read from the record once and handed to every other
+ * face. All faces are pure.
+ */
+export interface Operation<P = unknown, A = unknown> {
+  readonly name: string;
+  readonly version: number;
+  readonly title: string;
+  /** Shape of the parameters; strict. */
+  readonly params: Schema;
+  readonly refs: (params: P) => Refs;
+  /** The parameters without a line that leaves the preparation; nothing when the step makes no sense without it. */
+  readonly without?: (params: P, line: string) => P | undefined;
+  /** What happened at this step. */
+  readonly actual: (context: StepContext<P>) => A;
+  /** One imperative sentence. */
+  readonly sentence: (context: StepContext<P>) => string;
+  /** Everything the step asks for, in order. The step is complete when all that is not optional is done. */
+  readonly asks: (actual: A, context: StepContext<P>) => readonly Ask[];
+  /** Usual cautions, shown before the step begins. */
+  readonly cautions?: (context: StepContext<P>) => readonly string[];
+  readonly check?: (actual: A, context: StepContext<P>) => readonly Finding[];
+  readonly timers?: (actual: A, context: StepContext<P>) => readonly Timer[];
+  /** The mass that this step found. It must not ask the bench for masses: those are made of this. So for the next two. */
+  readonly mass?: (actual: A, context: StepContext<P>) => StageMass | undefined;
+  readonly input?: (
+    actual: A,
+    context: StepContext<P>,
+  ) => { readonly stage: string; readonly mass: Worked<'mass'> } | undefined;
+  readonly melting?: (actual: A, context: StepContext<P>) => readonly MeltingRun[];
+  readonly losses?: (actual: A, context: StepContext<P>) => readonly Loss[];
+}
+
+/** A place of this step on the record. */
+export type StepPart = Pick<About, 'item' | 'round'>;
+
+/**
+ * Forgets an operation's parameter types, so that all stand in one registry. Sound because the schema in `params` has judged
+ * the parameters before a step is ever read, and `actual` alone makes what the other faces take.
+ */
+export function anyOperation<P, A>(operation: Operation<P, A>): Operation {
+  return operation as unknown as Operation;
+}

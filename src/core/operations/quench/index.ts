@@ -1,0 +1,102 @@
+import { finding } from '../../finding/finding';
+import { checks, event, measure, measureLine } from '../asks';
+import { cautionOf } from '../charge';
+import { celsiusParam, idParam, minutesParam, params } from '../params';
+import { eventAt, readAs, readingsAt } from '../onRecord';
+import { celsius, worked } from '../numbers';
+import { temperatureWay } from '../ways';
+import { uncheckedAt } from '../unchecked';
+import type { Happening, Reading } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface QuenchParams {
+  /** What the mixture is poured into. */
+  readonly line: string;
+  /** Pour below this temperature, °C. */
+  readonly below_C: number;
+  readonly minutes: number;
+}
+
+export interface Quench {
+  readonly temperature?: Live<Reading>;
+  readonly poured?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+}
+
+const setUp = {
+  stirred: 'The ice-water is stirred, in a vessel that the whole mixture fits twice.',
+  hood: 'Everything stands in the hood.',
+} as const;
+
+/** Pouring the reaction mixture into stirred ice-water. Never the water into the hot mixture. */
+export const quench: Operation<QuenchParams, Quench> = {
+  name: 'quench',
+  version: 1,
+  title: 'Quench',
+  params: params({
+    line: idParam().required(),
+    below_C: celsiusParam().required(),
+    minutes: minutesParam().required(),
+  }),
+  refs: ({ line }) => ({ lines: [line] }),
+  actual: (context) => {
+    const { temperature } = readingsAt(context);
+    const [poured, ended] = [eventAt(context, 'poured'), eventAt(context, 'ended')];
+    return {
+      ...(temperature ? { temperature } : {}),
+      ...(poured ? { poured } : {}),
+      ...(ended ? { ended } : {}),
+    };
+  },
+  sentence: ({ params: { below_C } }) => `Below ${below_C}\u202f°C, pour the mixture into the stirred ice-water.`,
+  cautions: (context) => [
+    ...cautionOf(context, context.params.line),
+    'The mixture into the ice-water, never water into a hot anhydride or acid.',
+  ],
+  asks: (_, context) => [
+    ...measureLine(context, context.params.line),
+    ...checks(context, setUp),
+    measure(context, {
+      id: 'temperature',
+      title: 'Temperature of the mixture',
+      ways: [temperatureWay('Read the temperature in the flask.')],
+      window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
+    }),
+    event(context, 'poured', 'Pour it in, stirring.', 'Poured'),
+    event(context, 'ended', 'Stir until no oil is left.', 'No oil is left'),
+  ],
+  timers: ({ poured, ended }, { step, params: { minutes: planned } }) =>
+    poured
+      ? [
+          {
+            key: step.id,
+            label: 'Stirring in ice-water',
+            then: 'Look for oil',
+            since: poured.entry.at,
+            seconds: planned * 60,
+            ...(ended ? { ended: ended.entry.at } : {}),
+          },
+        ]
+      : [],
+  check: ({ temperature, poured }, context) => {
+    const read = temperature && readAs(context, temperature);
+    const { below_C } = context.params;
+    return [
+      ...uncheckedAt(context, 'Quench', setUp, poured),
+      ...(read && read.q.value > below_C
+        ? [
+            finding(
+              'quench.hot',
+              'stop',
+              { step: context.step.id, slot: 'temperature' },
+              {
+                temperature: worked(read),
+                limit: celsius(below_C, 2),
+              },
+            ),
+          ]
+        : []),
+    ];
+  },
+};

@@ -1,0 +1,235 @@
+import { finding } from '../../finding/finding';
+import { inSentence } from '../../preparation/inSentence';
+import { expectedSolvent } from './expectedSolvent';
+import { checks, event, lineAt, measure, measureLine } from '../asks';
+import { cautionOf } from '../charge';
+import { celsiusParam, idParam, minutesParam, params } from '../params';
+import { dissolvedIn, totalVolume } from '../dissolved';
+import { eventAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
+import { measuredAmount } from '../../record/measured';
+import { differenceWay, netWay } from '../ways';
+import { stageName } from '../stages';
+import { worked } from '../numbers';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Finding } from '../../finding/finding';
+import type { Operation, StepContext } from '../operation';
+import type { Worked } from '../../quantity/worked';
+
+export interface RecrystallizationParams {
+  readonly from: string;
+  readonly to: string;
+  /** The solvent's line; written per gram, it follows the mass that goes in. */
+  readonly solvent: string;
+  readonly charcoal?: string;
+  readonly rinse?: string;
+  readonly boil_min: number;
+  /** Temperature at which the crystals are filtered off. */
+  readonly cold_C: number;
+}
+
+export interface Recrystallization {
+  /** What went in. */
+  readonly massIn?: Worked<'mass'>;
+  readonly expected?: Worked<'volume'>;
+  /** Running total of the solvent. */
+  readonly total?: Worked<'volume'>;
+  readonly portions: readonly Worked<'volume'>[];
+  /** Volume when cooling starts: what is boiled off by then keeps nothing. */
+  readonly atCooling?: Worked<'volume'>;
+  readonly dissolved?: Live<Happening>;
+  readonly charcoal?: Live<Happening>;
+  readonly filtered?: Live<Happening>;
+}
+
+const setUp = {
+  heater: 'The heater has no flame near anything flammable; a beaker of hot solvent stands ready.',
+  aids: 'Boiling aids or stir bar are in, before any heat.',
+} as const;
+
+// Above this share of the expectation the classic loss begins; below it people differ by how patiently they wait.
+const toleratedExcess = 1.25;
+
+/** Dissolving in the minimum of boiling solvent, charcoal, hot filtration; cooling and filtering are steps of their own. */
+export const recrystallization: Operation<RecrystallizationParams, Recrystallization> = {
+  name: 'recrystallization',
+  version: 1,
+  title: 'Recrystallization',
+  params: params({
+    from: idParam().required(),
+    to: idParam().required(),
+    solvent: idParam().required(),
+    charcoal: idParam(),
+    rinse: idParam(),
+    boil_min: minutesParam().required(),
+    cold_C: celsiusParam().required(),
+  }),
+  refs: ({ from, to, solvent, charcoal, rinse }) => ({ lines: [solvent, charcoal, rinse], stages: [from, to] }),
+  without: ({ charcoal, rinse, ...params }, line) =>
+    line === params.solvent
+      ? undefined
+      : {
+          ...params,
+          ...(charcoal === undefined || charcoal === line ? {} : { charcoal }),
+          ...(rinse === undefined || rinse === line ? {} : { rinse }),
+        },
+  actual,
+  sentence: (context) => {
+    const name = lineAt(context, context.params.solvent)?.plan.facts.substance.substance.name ?? 'solvent';
+    return `Dissolve the ${stageName(context, context.params.from)} in the least boiling ${inSentence(name)}.`;
+  },
+  cautions: (context) => (context.params.charcoal ? cautionOf(context, context.params.charcoal) : []),
+  asks: ({ dissolved, total, expected }, context) => [
+    massAsk(context),
+    ...checks(context, setUp),
+    {
+      ...measure(context, {
+        id: 'portion',
+        title: total ? 'Another portion of solvent' : 'First portion of solvent',
+        about: { round: nextRound(context, 'volume') },
+        ways: [
+          {
+            id: 'volume',
+            label: 'Volume',
+            slots: [
+              {
+                slot: 'volume',
+                says: 'Add boiling solvent, wait for the boil. Volume added:',
+                dim: 'volume',
+                unit: 'mL',
+              },
+            ],
+          },
+        ],
+        ...remaining(expected, total),
+        ...device(context, context.params.solvent),
+        close: { name: 'dissolved', button: 'All dissolved at the boil' },
+      }),
+      done: dissolved !== undefined,
+    },
+    ...(context.params.charcoal
+      ? [
+          ...checks(context, { offHeat: 'The flask has stood off the heat for a minute.' }),
+          ...measureLine(context, context.params.charcoal),
+          event(context, 'charcoal', 'Charcoal in, swirl, and back to the boil.', 'Charcoal is in'),
+        ]
+      : []),
+    ...checks(context, { warm: 'Funnel and receiving flask are warm, the fluted paper wetted with hot solvent.' }),
+    event(context, 'filtered', 'Filter hot, in portions; keep both flasks hot.', 'Filtered hot'),
+    ...(context.params.rinse ? measureLine(context, context.params.rinse) : []),
+    measure(context, {
+      id: 'atCooling',
+      title: 'Volume when cooling starts',
+      ways: [
+        {
+          id: 'atCooling',
+          label: 'Volume',
+          slots: [
+            {
+              slot: 'atCooling',
+              says: 'Boil the excess off, then read the volume in the flask.',
+              dim: 'volume',
+              unit: 'mL',
+            },
+          ],
+        },
+      ],
+      ...(expected ? { window: { dim: 'volume', unit: 'mL', high: expected.q.value, figures: 2 } } : {}),
+      ...device(context, context.params.solvent),
+    }),
+  ],
+  timers: ({ charcoal, filtered }, { step, params: { boil_min } }) =>
+    charcoal
+      ? [
+          {
+            key: step.id,
+            label: 'Boiling with charcoal',
+            then: 'Filter hot',
+            since: charcoal.entry.at,
+            seconds: boil_min * 60,
+            ...(filtered ? { ended: filtered.entry.at } : {}),
+          },
+        ]
+      : [],
+  check: (done, context) => [...overSolvent(done, context), ...hotCharcoal(done, context)],
+  input: ({ massIn }, { params: { to } }) => (massIn ? { stage: to, mass: massIn } : undefined),
+  losses: ({ atCooling, total }, context) => {
+    const { to, cold_C } = context.params;
+    const volume = atCooling ?? total;
+    const mass = volume && dissolvedIn(context.bench.doc, to, solventOf(context), volume, cold_C);
+    return mass ? [{ key: `${context.step.id}/liquor`, label: 'dissolved in the mother liquor', stage: to, mass }] : [];
+  },
+};
+
+function actual(context: StepContext<RecrystallizationParams>): Recrystallization {
+  const readings = readingsAt(context);
+  const massIn = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+  const basis = massIn ?? context.bench.massOf(context.params.from)?.mass;
+  const portions = roundsAt(context, 'volume').map((one) => readAs(context, one) as Worked<'volume'>);
+  const total = totalVolume(portions);
+  const expected = expectedSolvent(lineAt(context, context.params.solvent), basis);
+  const [dissolved, charcoal, filtered] = ['dissolved', 'charcoal', 'filtered'].map((name) => eventAt(context, name));
+  return {
+    ...(massIn ? { massIn } : {}),
+    ...(expected ? { expected } : {}),
+    ...(total ? { total } : {}),
+    portions,
+    ...(readings['atCooling'] ? { atCooling: readAs(context, readings['atCooling']) as Worked<'volume'> } : {}),
+    ...(dissolved ? { dissolved } : {}),
+    ...(charcoal ? { charcoal } : {}),
+    ...(filtered ? { filtered } : {}),
+  };
+}
+
+function massAsk(context: StepContext<RecrystallizationParams>) {
+  const before = context.bench.massOf(context.params.from)?.mass;
+  return measure(context, {
+    id: 'mass',
+    title: 'Into the recrystallization',
+    ways: [netWay, differenceWay],
+    ...(before ? { goal: { mass: before } } : {}),
+  });
+}
+
+const solventOf = (context: StepContext<RecrystallizationParams>) =>
+  lineAt(context, context.params.solvent)?.plan.facts.line.substance ?? '';
+
+const device = (context: StepContext, line: string) => {
+  const id = lineAt(context, line)?.plan.facts.line.device;
+  return id === undefined ? {} : { device: id };
+};
+
+/** What is left of the expectation: the gauge of the next portion. Nothing once it is used up; the finding speaks then. */
+function remaining(expected: Worked<'volume'> | undefined, total: Worked<'volume'> | undefined) {
+  const left = expected ? expected.q.value - (total?.q.value ?? 0) : 0;
+  return left > 0 ? { window: { dim: 'volume' as const, unit: 'mL', high: left, figures: 2 } } : {};
+}
+
+function overSolvent(
+  { expected, total, atCooling, massIn }: Recrystallization,
+  context: StepContext<RecrystallizationParams>,
+): readonly Finding[] {
+  const volume = atCooling ?? total;
+  const mass = massIn ?? context.bench.massOf(context.params.from)?.mass;
+  if (!expected || !volume || !mass || volume.q.value <= expected.q.value * toleratedExcess) return [];
+  const kept = dissolvedIn(context.bench.doc, context.params.to, solventOf(context), volume, context.params.cold_C);
+  return [
+    finding(
+      'solvent.over',
+      'caution',
+      { step: context.step.id, slot: 'volume' },
+      {
+        total: worked(volume),
+        expected: worked({ ...expected, figures: 2 }),
+        mass: worked(mass),
+        kept: kept ? worked(kept) : 'more than planned',
+      },
+    ),
+  ];
+}
+
+function hotCharcoal({ charcoal }: Recrystallization, context: StepContext): readonly Finding[] {
+  return charcoal && !tickedAt(context).has('offHeat')
+    ? [finding('charcoal.hot', 'caution', { step: context.step.id, field: 'charcoal' })]
+    : [];
+}

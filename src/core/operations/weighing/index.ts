@@ -1,0 +1,62 @@
+import { finding } from '../../finding/finding';
+import { idParam, params } from '../params';
+import { massFindings, stageName, stageOf } from '../stages';
+import { measure } from '../asks';
+import { measuredAmount } from '../../record/measured';
+import { configurationFindings } from '../../record/weighingFindings';
+import { netWay, taredVesselWay } from '../ways';
+import { readingsAt } from '../onRecord';
+import type { LineReadings } from '../../record/measured';
+import type { Operation } from '../operation';
+import type { Worked } from '../../quantity/worked';
+
+export interface WeighingParams {
+  readonly of: string;
+}
+
+export interface Weighing {
+  readonly readings: LineReadings;
+  readonly mass?: Worked<'mass'>;
+}
+
+/** Weighing a product, in a vessel that was weighed empty, or net. */
+export const weighing: Operation<WeighingParams, Weighing> = {
+  name: 'weighing',
+  version: 1,
+  title: 'Weighing',
+  params: params({ of: idParam().required() }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const readings = readingsAt(context) as LineReadings;
+    const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+    return { readings, ...(mass ? { mass } : {}) };
+  },
+  sentence: (context) => `Weigh the ${stageName(context, context.params.of)}: the empty vessel first.`,
+  cautions: () => ['A forgotten tare cannot be had later: empty, clean and dry, with its label and cap.'],
+  asks: ({ mass }, context) => [
+    {
+      ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways: [taredVesselWay, netWay] }),
+      // Two configurations give no mass: the step stays open.
+      done: mass !== undefined,
+    },
+  ],
+  check: ({ readings, mass }, context) => {
+    const { of } = context.params;
+    const name = stageOf(context.bench, of)?.name ?? of;
+    const about = { step: context.step.id, slot: readings.full ? 'full' : 'net' };
+    const wet = mass && context.bench.massOf(of)?.dry === 'unknown';
+    return [
+      ...configurationFindings(readings, name, { step: context.step.id }),
+      ...(mass ? massFindings(context, of, mass, about) : []),
+      ...(wet ? [finding('stage.notDry', 'caution', about, { stage: name })] : []),
+    ];
+  },
+  mass: ({ readings, mass }, { step, params: { of } }) =>
+    mass && {
+      stage: of,
+      mass,
+      step: step.id,
+      dry: 'unknown',
+      at: (readings.full ?? readings.net)?.entry.at ?? '',
+    },
+};

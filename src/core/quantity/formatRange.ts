@@ -1,0 +1,12 @@
+import { format, formatDigits } from './format';
+import type { Worked } from './worked';
+
+/**
+ * Two numbers of one kind as a range, with an en dash and the unit once.
+ *
+ * @returns for example "113.2–114.6 °C"
+ */
+export function formatRange(low: Worked, high: Worked): string {
+  const figures = Math.max(low.figures, high.figures);
+  return `${formatDigits(low.q, low.unit, { figures: low.figures })}–${format(high.q, high.unit, { figures })}`;
+}

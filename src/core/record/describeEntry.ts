@@ -1,0 +1,99 @@
+import { factsOf } from '../preparation/facts';
+import { findUnit } from '../quantity/units';
+import { stepTitle } from '../operations/stepTitle';
+import type { Ask } from '../operations/ask';
+import type { StepState } from './benchState';
+import type { Live } from './foldRecord';
+import type { Reading, SettingName } from './entry';
+import type { Preparation } from '../preparation/document';
+
+/** An entry in words: the number, if it is one, and what it is about. */
+export interface EntryWords {
+  readonly amount?: string;
+  readonly says: string;
+}
+
+const slotWords: Readonly<Record<string, string>> = {
+  full: 'full',
+  empty: 'empty',
+  highest: 'highest',
+  start: 'slow ramp begins',
+  later: 'a minute later',
+  onset: 'first liquid',
+  clear: 'last crystal',
+  atCooling: 'when cooling starts',
+  typed: 'own result',
+};
+export const settingWords: Readonly<Record<SettingName, string>> = {
+  roomTemperature: 'Room temperature',
+  pressure: 'Pressure',
+  meltingCorrection: 'Correction of the melting apparatus',
+};
+
+/** What one entry says, for the tape and the demonstrator. */
+export function describeEntry({ body }: Live, doc: Preparation, steps: readonly StepState[]): EntryWords {
+  const at = (id: string | undefined) => steps.find(({ step }) => step.id === id);
+  const title = (id: string | undefined) => {
+    const found = at(id);
+    return found ? stepTitle(doc, found.step) : (id ?? '');
+  };
+  switch (body.k) {
+    case 'reading':
+      return { amount: readingText(body), says: placeWords(body, doc, title) };
+    case 'words':
+      return {
+        says: `Note${body.step ? ` on ${title(body.step)}` : body.line ? ` on ${lineName(doc, body.line)}` : ''}: ${body.text}`,
+      };
+    case 'event':
+      return { says: `${eventWords(at(body.step)?.asks ?? [], body.name)} (${title(body.step)})` };
+    case 'tick':
+      return { says: checkWords(at(body.step)?.asks ?? [], body.check) };
+    case 'step':
+      return {
+        says: `${body.to === 'skip' ? 'Left out' : 'Taken up again'}: ${title(body.step)}${body.reason ? `, ${body.reason}` : ''}`,
+      };
+    case 'deviation':
+      return { says: `Otherwise than the sheet, ${title(body.step)}: ${body.reason}` };
+    case 'override':
+      return { says: `Went on in spite of a stop: ${body.reason}` };
+    case 'setting':
+      return { amount: withUnit(body.digits, body.unit), says: settingWords[body.name] };
+  }
+}
+
+/** A reading as it was typed, with its unit. */
+export function readingText({ digits, unit }: Pick<Reading, 'digits' | 'unit'>): string {
+  return withUnit(digits, unit);
+}
+
+function withUnit(digits: string, unit: string): string {
+  return `${digits.replace('-', '−')}${findUnit(unit)?.dim === 'temperature' ? '\u202f' : '\u00a0'}${unit}`;
+}
+
+function placeWords({ place, state }: Reading, doc: Preparation, title: (id: string | undefined) => string): string {
+  const { line, step, item, round, slot } = place;
+  const parts = [
+    line === undefined ? title(step) : lineName(doc, line),
+    item,
+    round === undefined ? undefined : `no. ${round}`,
+    slotWords[slot],
+    state?.length ? `(${state.join(', ')})` : undefined,
+  ];
+  return parts.filter((part) => part !== undefined).join(' ');
+}
+
+function lineName(doc: Preparation, line: string): string {
+  return factsOf(doc).lines.get(line)?.name ?? line;
+}
+
+function eventWords(asks: readonly Ask[], name: string): string {
+  const told = asks.flatMap((ask) =>
+    ask.kind === 'event' ? [ask, ...(ask.or ?? [])] : ask.kind === 'measure' && ask.close ? [ask.close] : [],
+  );
+  return told.find((one) => one.name === name)?.button ?? name;
+}
+
+function checkWords(asks: readonly Ask[], check: string): string {
+  const found = asks.find((ask) => ask.kind === 'check' && ask.check === check);
+  return found?.kind === 'check' ? found.says : check;
+}

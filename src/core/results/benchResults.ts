@@ -1,0 +1,61 @@
+import { chargeComplete } from '../record/benchCharge';
+import { ledgerOf } from './ledger';
+import { mainStages, stageResults } from './stageResults';
+import { ownResults } from './ownResults';
+import { summarySentence } from './summarySentence';
+import { theory } from '../operations/stages';
+import type { BenchState } from '../record/benchState';
+import type { Level } from './ledger';
+import type { OwnResult } from './ownResults';
+import type { StageResult } from './stageResults';
+import type { Worked } from '../quantity/worked';
+
+/** Everything a bench's record comes to. */
+export interface BenchResults {
+  /** One or two sentences that stand first. */
+  readonly sentence: string;
+  /** Theoretical yield of what was charged; absent until every reactant is measured. */
+  readonly theory?: Worked<'mass'>;
+  /** Name of the substance that limits by the actual charge. */
+  readonly limiting?: string;
+  readonly stages: readonly StageResult[];
+  /** The stage that the preparation is for. */
+  readonly product?: StageResult;
+  readonly ledger: readonly Level[];
+  readonly own: readonly OwnResult[];
+  /** What the numbers rest on, said once beside them. */
+  readonly basis: string;
+}
+
+/** Results of one bench, from its state alone. */
+export function benchResults(state: BenchState): BenchResults {
+  const { bench, charge } = state;
+  const stages = stageResults(bench);
+  const main = stages.filter(({ stage }) => mainStages(bench.doc).includes(stage));
+  const product = main.at(-1);
+  const allowed = chargeComplete(charge.lines) ? theory(bench) : undefined;
+  const limitingId = charge.actual.extents?.limiting.id;
+  const limiting = bench.doc.substances.find(({ id }) => id === limitingId)?.name;
+  const ledger = ledgerOf(state);
+  return {
+    sentence: summarySentence(main, allowed, ledger),
+    ...(allowed ? { theory: allowed } : {}),
+    ...(limiting === undefined ? {} : { limiting }),
+    stages,
+    ...(product ? { product } : {}),
+    ledger,
+    own: ownResults(state),
+    basis: basisOf(product, limiting),
+  };
+}
+
+const dryness = {
+  constant: 'dried to constant mass',
+  looks: 'dry by feel and look',
+  unknown: 'not shown to be dry',
+} as const;
+
+function basisOf(product: StageResult | undefined, limiting: string | undefined): string {
+  const dry = product?.mass ? `, product ${dryness[product.mass.dry]}` : '';
+  return `Counted on what was actually charged${limiting ? ` (${limiting} limits)` : ''}${dry}, not corrected for purity. ± covers the devices that were read.`;
+}

@@ -1,0 +1,116 @@
+import { derive } from '../stoichiometry/derive';
+import { figuresOf, roundDecimals } from '../quantity/decimals';
+import { fromCharge } from '../preparation/steps';
+import { fromWorked } from '../quantity/worked';
+import { mainStages } from './stageResults';
+import { theory } from '../operations/stages';
+import type { BenchState } from '../record/benchState';
+import type { FormulaId } from '../quantity/formulaCatalogue';
+import type { Loss } from '../operations/operation';
+import type { Worked } from '../quantity/worked';
+
+/** One level of the staircase from the charge to the vial. */
+export interface Level {
+  readonly key: string;
+  readonly label: string;
+  /** What was weighed; for the first level what the charge allows. */
+  readonly recorded?: Worked<'mass'>;
+  /** What the models leave of the level before. */
+  readonly predicted?: Worked<'mass'>;
+  /** Losses on the way to this level that a model foresees. */
+  readonly losses: readonly Loss[];
+  /** The level before, less the foreseen losses, less what was weighed; below zero when more was weighed than is left. */
+  readonly unexplained?: Worked<'mass'>;
+  /** What was won from the losses on this way and is kept apart (a second crop). */
+  readonly apart: readonly { readonly label: string; readonly mass: Worked<'mass'> }[];
+}
+
+interface Planned extends Pick<Level, 'apart'> {
+  readonly key: string;
+  readonly label: string;
+  readonly recorded: Worked<'mass'> | undefined;
+  readonly losses: readonly Loss[];
+}
+
+/**
+ * Loss ledger: from what the actual charge allows, over each stage that was weighed, to the product. Prediction and
+ * measurement stay apart; their difference is called unexplained. Where a stage was not weighed the prediction goes on from
+ * the last one that was. Conservation of mass, nothing else.
+ */
+export function ledgerOf(state: BenchState): readonly Level[] {
+  const start = theory(state.bench);
+  if (!start) return [];
+  const levels: Level[] = [{ key: fromCharge, label: 'Theoretical yield', recorded: start, losses: [], apart: [] }];
+  let basis = start;
+  // Foreseen since the last level that was weighed.
+  let foreseen: readonly Loss[] = [];
+  for (const { key, label, recorded, losses, apart } of planned(state)) {
+    foreseen = [...foreseen, ...losses];
+    const predicted = losses.length > 0 || recorded ? less('leftOver', basis, foreseen) : undefined;
+    levels.push({
+      key,
+      label,
+      losses,
+      apart,
+      ...(predicted ? { predicted } : {}),
+      ...(recorded ? { recorded, unexplained: less('unexplained', basis, foreseen, recorded) } : {}),
+    });
+    if (recorded) [basis, foreseen] = [recorded, []];
+  }
+  return levels;
+}
+
+/** The levels below the first: each stage, and before it what went into its making when that was weighed by itself. */
+function planned(state: BenchState): readonly Planned[] {
+  const main = mainStages(state.bench.doc);
+  return main.flatMap(({ id, name, from }) => {
+    const input = state.bench.inputOf(id);
+    const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
+    const losses = state.steps.flatMap((step) => step.losses.filter(({ stage }) => stage === id));
+    const apart = state.bench.doc.stages.flatMap((one) => {
+      const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
+      return mass ? [{ label: one.name, mass }] : [];
+    });
+    const stage = { key: id, label: name, recorded: state.bench.massOf(id)?.mass, losses, apart };
+    return input && by
+      ? [
+          {
+            key: `into/${id}`,
+            label: `Into the ${by.operation.title.toLowerCase()}`,
+            recorded: input,
+            losses: [],
+            apart: [],
+          },
+          stage,
+        ]
+      : [stage];
+  });
+}
+
+function less(
+  formula: Extract<FormulaId, 'leftOver' | 'unexplained'>,
+  before: Worked<'mass'>,
+  losses: readonly Loss[],
+  after?: Worked<'mass'>,
+): Worked<'mass'> {
+  const taken = [...losses.map(({ mass }) => mass), ...(after ? [after] : [])];
+  const value = taken.reduce((left, mass) => left - mass.q.value, before.q.value);
+  const inputs = {
+    m_before: fromWorked(before),
+    ...Object.fromEntries(losses.map(({ mass }, i) => [`m_${i + 1}`, fromWorked(mass)])),
+    ...(after ? { m_after: fromWorked(after) } : {}),
+  };
+  const worked = derive({
+    formula,
+    dim: 'mass',
+    unit: 'g',
+    value,
+    inputs,
+    // Masses are compared to a hundredth of a gram: differences carry no more.
+    figures: figuresOf(roundDecimals(Math.abs(value), 2)),
+    certain: losses.length > 0 ? 'modelled' : 'computed',
+    quotient: false,
+  });
+  const u = Math.hypot(...[before, ...taken].map((one) => one.u ?? 0));
+  return u > 0 ? { ...worked, u } : worked;
+}

@@ -1,0 +1,59 @@
+import { bestRun } from '../operations/bestRun';
+import { inSentence } from '../preparation/inSentence';
+import { shareOf, theory, yieldOf } from '../operations/stages';
+import { fromCharge } from '../preparation/steps';
+import { verdict } from './verdict';
+import type { Bench, MeltingRun } from '../operations/operation';
+import type { MeltingDatum, Preparation } from '../preparation/document';
+import type { Stage } from '../preparation/steps';
+import type { StageMass } from '../operations/stageMass';
+import type { Verdict } from './verdict';
+import type { Worked } from '../quantity/worked';
+
+/** What one stage of the product came to. */
+export interface StageResult {
+  readonly stage: Stage;
+  /** A yield when a reaction lies between it and what it was made from, a recovery when only a purification does. */
+  readonly kind: 'yield' | 'recovery';
+  readonly mass?: StageMass;
+  readonly share?: Worked<'fraction'>;
+  /** Percent yield on the actual charge, for every stage; the same as `share` for a stage that the reaction made. */
+  readonly percentYield?: Worked<'fraction'>;
+  readonly runs: readonly MeltingRun[];
+  /** The run that counts: the last one with a sound ramp. */
+  readonly best?: MeltingRun;
+  readonly literature?: MeltingDatum;
+  readonly verdict: Verdict;
+}
+
+/** Results of every stage, in the order of the preparation. */
+export function stageResults(bench: Bench): readonly StageResult[] {
+  return bench.doc.stages.map((stage) => stageResult(bench, stage));
+}
+
+function stageResult(bench: Bench, stage: Stage): StageResult {
+  const mass = bench.massOf(stage.id);
+  const share = mass && shareOf(bench, stage, mass.mass);
+  const percentYield = mass && yieldOf(mass.mass, theory(bench));
+  const runs = bench.meltingOf(stage.id);
+  const best = bestRun(runs);
+  const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
+  return {
+    stage,
+    kind: stage.from === fromCharge ? 'yield' : 'recovery',
+    ...(mass ? { mass } : {}),
+    ...(share ? { share } : {}),
+    ...(percentYield ? { percentYield } : {}),
+    runs,
+    ...(best ? { best } : {}),
+    ...(substance?.melting ? { literature: substance.melting } : {}),
+    verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name)),
+  };
+}
+
+/** Stages from the reaction to the product, without what branches off on the way (a second crop). */
+export function mainStages({ stages }: Preparation): readonly Stage[] {
+  const chain: Stage[] = [];
+  for (let at = stages.at(-1); at; at = stages.find(({ id }) => id === chain[0]?.from)) chain.unshift(at);
+  return chain;
+}

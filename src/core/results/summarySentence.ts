@@ -1,0 +1,63 @@
+import { format } from '../quantity/format';
+import { formatRange } from '../quantity/formatRange';
+import { inSentence } from '../preparation/inSentence';
+import { worth } from './worth';
+import type { Level } from './ledger';
+import type { StageResult } from './stageResults';
+import type { Worked } from '../quantity/worked';
+
+const text = (worked: Worked) => format(worked.q, worked.unit, { figures: worked.figures });
+const melts: Readonly<Record<StageResult['verdict']['kind'], string>> = {
+  missing: '',
+  fast: ', heated too fast to judge',
+  noLiterature: '',
+  high: ', higher than it can',
+  agrees: ', as the pure compound does',
+  wide: ', impure or not dry',
+  low: ', lower than the pure compound',
+};
+
+/**
+ * The result in a sentence, and where the most of it went.
+ *
+ * @param stages from the reaction to the product
+ */
+export function summarySentence(
+  stages: readonly StageResult[],
+  theory: Worked<'mass'> | undefined,
+  ledger: readonly Level[],
+): string {
+  const product = stages.at(-1);
+  if (!theory) return 'Not every reactant is measured yet: nothing can be said of a yield.';
+  if (!product?.mass) {
+    const far = stages.findLast(({ mass }) => mass !== undefined);
+    const so =
+      far?.mass && far.percentYield
+        ? ` So far ${text(far.mass.mass)} ${inSentence(far.stage.name)}, ${text(far.percentYield)}.`
+        : '';
+    return `The charge allows ${text(theory)}.${so} The ${inSentence(product?.stage.name ?? 'product')} is not weighed yet.`;
+  }
+  const { mass, percentYield, best, verdict, stage } = product;
+  const share = percentYield ? `, ${text(percentYield)} of the ${text(theory)} that the charge allows` : '';
+  const range = best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+  return [`${text(mass.mass)} ${inSentence(stage.name)}${share}${range}.`, largestLoss(ledger)]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** The largest single loss of the ledger, foreseen or not. */
+function largestLoss(ledger: readonly Level[]): string | undefined {
+  const items = ledger.flatMap(({ label, losses, unexplained }) => [
+    ...losses.map(({ label: where, mass }) => ({ mass, says: `${text(mass)} ${where}, as the model foresees` })),
+    ...(unexplained
+      ? [
+          {
+            mass: unexplained,
+            says: `${text(unexplained)} on the way to the ${inSentence(label.replace(/^Into the /, ''))}, unexplained`,
+          },
+        ]
+      : []),
+  ]);
+  const [first] = items.filter(({ mass }) => worth(mass)).sort((a, b) => b.mass.q.value - a.mass.q.value);
+  return first && `The largest loss: ${first.says}.`;
+}
