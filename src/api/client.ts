@@ -1,4 +1,5 @@
 import type { ClassBoard, ClassDoor, IssuedClass } from '@/core/people/class';
+import type { ClassSettings } from '@/core/record/classSettings';
 import type { Draft, Entry } from '@/core/record/entry';
 
 /** A refusal by the server, in words for the person. */
@@ -41,9 +42,13 @@ export const api = {
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),
   issueClass: (issue: { readonly name: string; readonly preparationId: string; readonly benches: readonly string[] }) =>
     call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
-  board: (classId: string) => call<ClassBoard>('GET', `/classes/${classId}/board`),
+  board: (classId: string, after: readonly number[]) =>
+    call<ClassBoard>('GET', `/classes/${classId}/board?after=${after.join()}`),
   entries: (log: string, after: number) =>
-    call<{ now: string; entries: readonly Entry[] }>('GET', `/logs/${log}/entries?after=${after}`),
+    call<{ now: string; entries: readonly Entry[]; settings: ClassSettings }>(
+      'GET',
+      `/logs/${log}/entries?after=${after}`,
+    ),
   sendDraft: (draft: Draft) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft)),
   structure: (smiles: string) =>
     call<{ svg: string; formula: string }>('GET', `/structures?smiles=${encodeURIComponent(smiles)}`),

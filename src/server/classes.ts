@@ -5,12 +5,16 @@ import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { database } from './database';
 import { findPreparation } from './preparations';
-import { verifyLog, readEntries } from './record';
+import { entriesOf, verifyLog } from './record';
 import { insert, rows } from './tables';
 import { chainStart } from '@/core/record/chain';
+import { classSettings } from '@/core/record/classSettings';
+import { foldRecord } from '@/core/record/foldRecord';
+import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { Identity } from '@/core/people/identity';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
+import type { Transaction } from 'sequelize';
+import type { ClassSettings } from '@/core/record/classSettings';
 import type { Preparation } from '@/core/preparation/document';
 
 /** Version of the computations that a class is issued with. */
@@ -63,12 +67,9 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         { id: bench.id, class_id: id, name: bench.name, position, pin_hash: bench.pin_hash },
         transaction,
       );
-      await insert(
-        'logs',
-        { id: ulid(), class_id: id, bench_id: bench.id, head_seq: 0, head_chain: chainStart },
-        transaction,
-      );
+      await insertLog(id, bench.id, transaction);
     }
+    await insertLog(id, null, transaction);
   });
   return {
     id,
@@ -77,6 +78,11 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
     joinCode,
     benches: benches.map(({ name, pin }) => ({ name, pin })),
   };
+}
+
+function insertLog(classId: string, bench_id: string | null, transaction: Transaction): Promise<void> {
+  const log = { id: ulid(), class_id: classId, bench_id, head_seq: 0, head_chain: chainStart };
+  return insert('logs', log, transaction);
 }
 
 function draw(from: string, length: number): string {
@@ -124,7 +130,7 @@ export async function listClasses(): Promise<readonly ClassSummary[]> {
     id,
     name,
     joinCode,
-    title: (JSON.parse(document) as Preparation).title,
+    title: openStored(document).title,
     benches: Number(benches),
     issuedAt: new Date(issuedAt).toISOString(),
   }));
@@ -139,7 +145,7 @@ export async function findClass(
     { id },
   );
   if (!row) throw new AppError('notFound', 'There is no such class.');
-  return { id, name: row.name, joinCode: row.join_code, doc: JSON.parse(row.document) as Preparation };
+  return { id, name: row.name, joinCode: row.join_code, doc: openStored(row.document) };
 }
 
 /** The record of a bench, by the bench. */
@@ -149,17 +155,55 @@ export async function findBenchLog(benchId: string): Promise<string> {
   return row.id;
 }
 
-/** Every bench of a class with its entries and whether its record verifies. */
-export async function readBoard(identity: Identity, classId: string): Promise<ClassBoard> {
+/** The log of a class itself. A class issued before there were such logs gets one when it is first asked for. */
+export async function findClassLog(classId: string): Promise<string> {
+  const sql = 'SELECT id FROM logs WHERE class_id = :classId AND bench_id IS NULL';
+  const [row] = await rows<{ id: string }>(sql, { classId });
+  if (row) return row.id;
+  return database().transaction(async (transaction) => {
+    await rows('SELECT id FROM classes WHERE id = :classId FOR UPDATE', { classId }, transaction);
+    const [made] = await rows<{ id: string }>(sql, { classId }, transaction);
+    if (!made) await insertLog(classId, null, transaction);
+    return made?.id ?? (await rows<{ id: string }>(sql, { classId }, transaction))[0]?.id ?? '';
+  });
+}
+
+/** Settings of a class in force, from its log. */
+export async function readSettings(classId: string): Promise<ClassSettings> {
+  return classSettings(foldRecord(await entriesOf(await findClassLog(classId))));
+}
+
+/** Settings of the class whose record this is. */
+export async function settingsOfLog(log: string): Promise<ClassSettings> {
+  const [row] = await rows<{ class_id: string }>('SELECT class_id FROM logs WHERE id = :log', { log });
+  if (!row) throw new AppError('notFound', 'There is no such record.');
+  return readSettings(row.class_id);
+}
+
+/**
+ * A class with its own log and every bench's, in walking order.
+ *
+ * @param after newest sequence numbers that the asker has, the class's own log first: only later entries are sent, and only
+ *   the chains of logs with later entries are verified again
+ */
+export async function readBoard(classId: string, after: readonly number[] = []): Promise<ClassBoard> {
   const { name, joinCode, doc } = await findClass(classId);
-  const benches = await rows<{ bench: string; log: string }>(
-    'SELECT b.name AS bench, l.id AS log FROM benches b JOIN logs l ON l.bench_id = b.id WHERE b.class_id = :classId ORDER BY b.position',
+  const benches = await rows<{ bench: string; log: string; head: number }>(
+    `SELECT b.name AS bench, l.id AS log, l.head_seq AS head FROM benches b JOIN logs l ON l.bench_id = b.id
+     WHERE b.class_id = :classId ORDER BY b.position`,
     { classId },
   );
+  const own = await readLane('', await findClassLog(classId), after[0]);
   const lanes: BenchBoard[] = [];
-  for (const { bench, log } of benches) {
-    const fault = await verifyLog(log);
-    lanes.push({ bench, log, entries: await readEntries(identity, log, 0), ...(fault ? { fault: fault.why } : {}) });
+  for (const [i, { bench, log, head }] of benches.entries()) {
+    const known = after[i + 1];
+    lanes.push(known === head ? { bench, log, entries: [] } : await readLane(bench, log, known));
   }
-  return { id: classId, name, joinCode, doc, lanes };
+  return { id: classId, name, joinCode, doc, own, lanes };
+}
+
+async function readLane(bench: string, log: string, after = 0): Promise<BenchBoard> {
+  const entries = await entriesOf(log, after);
+  const fault = entries.length > 0 || after === 0 ? await verifyLog(log) : undefined;
+  return { bench, log, entries, ...(fault ? { fault: fault.why } : {}) };
 }

@@ -2,18 +2,22 @@ import 'server-only';
 import { readFileSync } from 'node:fs';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
-import { issueClass } from './classes';
+import { findClassLog, issueClass } from './classes';
 import { createPreparation } from './preparations';
 import { storeDraft } from './record';
 import { insert, rows } from './tables';
 import { demoAccounts, demoClass } from '@/data/demo';
-import { demoBegin, demoRecord } from '@/data/demoRecord';
+import { demoMinutes, demoRecord, demoSettings } from '@/data/demoRecord';
+import { demoBody } from '@/data/demoSteps';
 import type { Identity } from '@/core/people/identity';
 import type { Body, Entry } from '@/core/record/entry';
-import type { DemoStep } from '@/data/demoRecord';
 
-/** Loads the demo scenario once: accounts, the acetanilide preparation, a class of eight benches and what they recorded. */
-export async function loadDemo(): Promise<boolean> {
+/**
+ * Loads the demo scenario once: accounts, the acetanilide preparation, a class of eight benches and what they recorded.
+ *
+ * @param now ms since 1970; the class began some hours before, so that its timers run
+ */
+export async function loadDemo(now = Date.now()): Promise<boolean> {
   if ((await rows('SELECT id FROM users LIMIT 1')).length > 0) return false;
   for (const { name, role, password } of demoAccounts) {
     await insert('users', { id: ulid(), name, role, password_hash: await hash(password) });
@@ -21,44 +25,32 @@ export async function loadDemo(): Promise<boolean> {
   const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8');
   const { id: preparationId } = await createPreparation(text, demoAccounts[0].name);
   const { id } = await issueClass({ ...demoClass, preparationId, by: demoAccounts[0].name });
-  await loadRecord(id);
+  await loadRecord(id, now - demoMinutes * 60_000);
   return true;
 }
 
-async function loadRecord(classId: string): Promise<void> {
+async function loadRecord(classId: string, begin: number): Promise<void> {
   const [user] = await rows<{ id: string; name: string }>("SELECT id, name FROM users WHERE role = 'demonstrator'");
   const demonstrator: Identity = { role: 'demonstrator', id: user?.id ?? '', name: user?.name ?? '' };
   const benches = await rows<{ id: string; name: string; log: string }>(
     'SELECT b.id, b.name, l.id AS log FROM benches b JOIN logs l ON l.bench_id = b.id WHERE b.class_id = :classId ORDER BY b.position',
     { classId },
   );
+  const own = await findClassLog(classId);
+  for (const [i, setting] of demoSettings.entries())
+    await storeDraft(demonstrator, own, draftAt(own, setting, new Date(begin).toISOString(), i));
   for (const { id, name, log } of benches) {
     const group: Identity = { role: 'group', id, name, classId };
     const done: Entry[] = [];
-    for (const step of demoRecord[name] ?? []) {
-      const at = new Date(Date.parse(demoBegin) + step.minute * 60_000).toISOString();
-      const draft = {
-        id: ulid(),
-        v: 1,
-        log,
-        body: bodyOf(step, done),
-        at,
-        deviceAt: at,
-        device: 'demo',
-        saw: done.length,
-      };
+    const { late, steps } = demoRecord[name] ?? { late: 0, steps: [] };
+    for (const step of steps) {
+      const at = new Date(begin + Math.round((late + step.minute) * 60_000)).toISOString();
+      const draft = draftAt(log, demoBody(step, done), at, done.length);
       done.push(await storeDraft('sign' in step ? demonstrator : group, log, draft));
     }
   }
 }
 
-function bodyOf(step: DemoStep, done: readonly Entry[]): Body {
-  const entry = (i: number) => done[i] as Entry;
-  if ('ask' in step) return { k: 'ask', targets: step.ask.map((i) => entry(i).id) };
-  if ('sign' in step)
-    return { k: 'sign', seals: step.sign.map((i) => ({ entry: entry(i).id, content: entry(i).content })) };
-  if ('strike' in step) return { k: 'void', target: entry(step.strike).id, reason: step.reason };
-  const [digits = '', unit = ''] = step.read.split(' ');
-  const { line, slot, device, state } = step;
-  return { k: 'reading', place: { line, slot }, digits, unit, device, ...(state ? { state } : {}) };
+function draftAt(log: string, body: Body, at: string, saw: number) {
+  return { id: ulid(), v: 1, log, body, at, deviceAt: at, device: 'demo', saw };
 }

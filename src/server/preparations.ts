@@ -5,6 +5,7 @@ import { database } from './database';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
+import { openStored } from '@/core/formats/upgradePreparation';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Preparation } from '@/core/preparation/document';
@@ -112,5 +113,5 @@ function accept(text: string): Preparation {
 
 /** Stored text went through {@link accept}; it is parsed, not judged again, so that an old version always opens. */
 function parse(document: string): Preparation {
-  return JSON.parse(document) as Preparation;
+  return openStored(document);
 }

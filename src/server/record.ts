@@ -10,12 +10,13 @@ import { draftSchema } from '@/core/record/draftSchema';
 import type { Transaction } from 'sequelize';
 import type { Identity } from '@/core/people/identity';
 import type { ChainFault } from '@/core/record/chain';
-import type { Author, Content, Draft, Entry } from '@/core/record/entry';
+import type { Author, Body, Content, Draft, Entry } from '@/core/record/entry';
 
 interface LogRow {
   readonly id: string;
   readonly class_id: string;
-  readonly bench_id: string;
+  /** Absent for the log of the class itself. */
+  readonly bench_id: string | null;
   readonly head_seq: number;
   readonly head_chain: string;
 }
@@ -31,6 +32,9 @@ interface EntryRow {
 const slipSeconds = 30;
 const tries = 3;
 
+/** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings. */
+const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void']);
+
 /** Entries of a log after a sequence number, oldest first. A group reads its own bench only. */
 export async function readEntries(identity: Identity, log: string, after: number): Promise<readonly Entry[]> {
   const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
@@ -38,7 +42,8 @@ export async function readEntries(identity: Identity, log: string, after: number
   return entriesOf(log, after);
 }
 
-async function entriesOf(log: string, after = 0, transaction?: Transaction): Promise<readonly Entry[]> {
+/** Entries of a log, for those who have been admitted to it. */
+export async function entriesOf(log: string, after = 0, transaction?: Transaction): Promise<readonly Entry[]> {
   const found = await rows<EntryRow>(
     'SELECT seq, received, content, chain, stored FROM entries WHERE log_id = :log AND seq > :after ORDER BY seq',
     { log, after },
@@ -102,6 +107,8 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     if (same.content === content) return toEntry(same);
     throw new AppError('conflict', 'Another entry already has this id.');
   }
+  if (log.bench_id === null ? !classKinds.has(draft.body.k) : draft.body.k === 'setting')
+    throw new AppError('refused', 'This kind of entry does not belong into this record.');
   await allow(identity, draft, transaction);
   const bare = { ...draft, author, content, seq: log.head_seq + 1, received: new Date().toISOString() };
   const entry: Entry = { ...bare, chain: chainHash(log.head_chain, bare, sha256) };

@@ -16,7 +16,8 @@ const tablesOf = async (url: string) => {
 test('the schema goes up, all the way down, and up again', async () => {
   const url = await emptyDatabase();
   expect((await migrate(url)).length).toBe(migrations.length);
-  expect((await tablesOf(url)).length).toBe(migrations.length);
+  const made = migrations.filter(({ name }) => name.startsWith('create-'));
+  expect((await tablesOf(url)).length).toBe(made.length);
   expect((await migrate(url, 'down')).length).toBe(migrations.length);
   expect(await tablesOf(url)).toEqual([]);
   expect((await migrate(url)).length).toBe(migrations.length);

@@ -1,5 +1,5 @@
 import { ulid } from 'ulid';
-import { findBenchLog, issueClass, readBoard } from '@/server/classes';
+import { findBenchLog, findClassLog, issueClass, readBoard, readSettings } from '@/server/classes';
 import { database } from '@/server/database';
 import { migrate } from '@/server/migrate';
 import { createPreparation, findPreparation, saveVersion } from '@/server/preparations';
@@ -83,7 +83,7 @@ test('a record changed, cut or reordered behind the back is found', async () => 
   for (const text of ['2.04 g', '2.05 g', '2.06 g']) await storeDraft(group, log, weighing(text));
   await run("UPDATE entries SET stored = REPLACE(stored, '2.05', '2.50') WHERE log_id = :log AND seq = 2", { log });
   expect(await verifyLog(log)).toMatchObject({ seq: 2 });
-  const board = await readBoard(staff, classId);
+  const board = await readBoard(classId);
   expect(board.lanes.map(({ fault }) => fault !== undefined)).toEqual([true, false]);
   await run('DELETE FROM entries WHERE log_id = :log AND seq > 1', { log });
   expect(await verifyLog(log)).toMatchObject({ seq: 2 });
@@ -132,5 +132,39 @@ test('a class keeps the preparation as it was issued', async () => {
   });
   const stored = await findPreparation(row?.preparation_id ?? '');
   await saveVersion(stored.id, 1, writePreparation({ ...stored.doc, title: 'Changed since' }), 'coordinator');
-  expect((await readBoard(staff, classId)).doc.title).toBe('Acetanilide');
+  expect((await readBoard(classId)).doc.title).toBe('Acetanilide');
+});
+
+test('the log of the class takes settings from staff, and the newest holds for every bench', async () => {
+  const own = await findClassLog(classId);
+  const setting = (digits: string, unit = 'hPa') => ({
+    ...draft({ k: 'setting', name: 'pressure', digits, unit }),
+    log: own,
+  });
+  await storeDraft(staff, own, setting('1004'));
+  expect(await readSettings(classId)).toMatchObject({ pressure: { digits: '1004', unit: 'hPa' } });
+  await storeDraft(staff, own, { ...setting('748', 'torr'), at: new Date(Date.now() + 1000).toISOString() });
+  expect(await readSettings(classId)).toMatchObject({ pressure: { digits: '748', unit: 'torr' } });
+  expect(await verifyLog(own)).toBeUndefined();
+  await expect(storeDraft(group, own, setting('900'))).rejects.toMatchObject({ code: 'notFound' });
+  await expect(storeDraft(staff, own, setting('12', '°C'))).rejects.toMatchObject({ code: 'badRequest' });
+  // A setting is no bench's, a reading is no class's.
+  await expect(storeDraft(staff, log, { ...setting('900'), log })).rejects.toMatchObject({ code: 'refused' });
+  await expect(storeDraft(staff, own, { ...weighing(), log: own })).rejects.toMatchObject({ code: 'refused' });
+});
+
+test('a class that was issued without a log of its own gets one, and only one', async () => {
+  await run('DELETE FROM logs WHERE class_id = :classId AND bench_id IS NULL', { classId });
+  const found = await Promise.all([findClassLog(classId), findClassLog(classId), findClassLog(classId)]);
+  expect(new Set(found).size).toBe(1);
+  expect(found[0]).toMatch(/^[0-9A-Z]{26}$/);
+});
+
+test('a board sends only what is newer than what the asker has', async () => {
+  for (const text of ['2.04 g', '2.05 g']) await storeDraft(group, log, weighing(text));
+  const counts = async (after: readonly number[]) =>
+    (await readBoard(classId, after)).lanes.map(({ entries }) => entries.length);
+  expect(await counts([])).toEqual([2, 0]);
+  expect(await counts([0, 1, 0])).toEqual([1, 0]);
+  expect(await counts([0, 2, 0])).toEqual([0, 0]);
 });

@@ -1,5 +1,7 @@
 import { clearAttempts, countAttempt } from '@/server/attempts';
-import { benchState } from '@/core/record/benchNeed';
+import { benchState } from '@/core/record/benchState';
+import { resultsFile } from '@/server/results';
+import Papa from 'papaparse';
 import { findClass, findClassDoor, readBoard } from '@/server/classes';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
@@ -8,6 +10,7 @@ import { rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
 import { emptyDatabase } from '../support/database';
 import { acetanilide, acetanilideText, dienoneText } from '../support/preparations';
+import { gravest } from '../support/demoRun';
 import { writePreparation } from '@/core/formats/writePreparation';
 
 // One connection in the pool: a query that forgot its transaction would wait for itself and fail here.
@@ -36,7 +39,7 @@ test('a refused file leaves nothing behind', async () => {
   const broken = acetanilideText().replace('"2.50"', '"-2.50"');
   await expect(createPreparation(broken, 'coordinator')).rejects.toMatchObject({
     code: 'refused',
-    details: [{ line: 132 }],
+    details: [{ line: broken.slice(0, broken.indexOf('"-2.50"')).split('\n').length }],
   });
   await expect(createPreparation('x'.repeat(10_000_000), 'coordinator')).rejects.toMatchObject({
     code: 'tooLarge',
@@ -89,24 +92,39 @@ test('the demo scenario loads once, and its class leads from the join code to th
   const [row] = await rows<{ id: string }>('SELECT id FROM classes');
   expect((await findClass(row?.id ?? '')).doc.title).toBe('Acetanilide');
   // The mistakes that the demo benches carry, each found where it is made; the clean benches raise nothing.
-  const board = await readBoard({ role: 'coordinator', id: '', name: '' }, row?.id ?? '');
+  const board = await readBoard(row?.id ?? '');
   const rules = Object.fromEntries(
-    board.lanes.map(({ bench, entries }) => [
-      bench,
-      benchState(board.doc, entries).charge.findings.map(({ rule }) => rule),
-    ]),
+    board.lanes.map(({ bench, entries }) => [bench, gravest(benchState(board.doc, entries))]),
   );
   expect(rules).toEqual({
     Avocet: [],
     Curlew: [],
-    // The acid, too, was taken as the plan had it.
-    Dunlin: ['reading.offTarget', 'reading.offTarget', 'reading.offTarget'],
+    Dunlin: ['reading.offTarget', 'reading.offTarget', 'result.differs'],
     Godwit: [],
-    Knot: ['reading.configuration'],
-    Plover: ['reading.coarse'],
-    Sanderling: ['reading.rival'],
-    Turnstone: [],
+    Knot: [],
+    Plover: ['solvent.over', 'crop.mixed'],
+    Sanderling: ['stage.overTheory'],
+    Turnstone: ['melt.ramp', 'melt.high'],
   });
   expect(board.lanes.every(({ fault }) => fault === undefined)).toBe(true);
   await expect(findClassDoor('NOPE77')).rejects.toMatchObject({ code: 'notFound' });
+}, 60_000);
+
+test('the results of the demo class as a file: a row a bench, read back by another reader', async () => {
+  const [row] = await rows<{ id: string }>('SELECT id FROM classes');
+  const { text } = await resultsFile(row?.id ?? '');
+  expect(text.startsWith('\uFEFFbench,')).toBe(true);
+  const { data, errors } = Papa.parse<Record<string, string>>(text.slice(1), { header: true, skipEmptyLines: true });
+  expect(errors).toEqual([]);
+  expect(data.map(({ bench }) => bench)).toHaveLength(8);
+  expect(data.find(({ bench }) => bench === 'Dunlin')).toMatchObject({
+    limiting: 'Aniline',
+    theory_g: '3.32',
+    pure_mass_g: '2.45',
+    pure_yield_percent: '73.7',
+    own_percent: '82.6',
+    pure_melting: 'agrees',
+    findings: 'reading.offTarget result.differs',
+  });
+  expect(data.find(({ bench }) => bench === 'Avocet')).toMatchObject({ theory_g: '', pure_melting: 'missing' });
 });

@@ -8,6 +8,7 @@ export interface Migration {
   readonly down: (schema: QueryInterface) => Promise<unknown>;
 }
 
+const asciiCode = 'CHAR(26) CHARACTER SET ascii COLLATE ascii_bin';
 const code = (length: number) => ({ type: `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`, allowNull: false });
 const id = { ...code(26), primaryKey: true };
 const reference = (table: string, allowNull = false) => ({
@@ -119,4 +120,13 @@ export const migrations: readonly Migration[] = [
     },
     { one_seq: { fields: ['log_id', 'seq'] } },
   ),
+  {
+    // The log of a class belongs to no bench.
+    name: 'logs-of-classes',
+    up: (schema) => schema.sequelize.query(`ALTER TABLE logs MODIFY bench_id ${asciiCode} NULL`),
+    down: async (schema) => {
+      await schema.sequelize.query('DELETE FROM logs WHERE bench_id IS NULL');
+      await schema.sequelize.query(`ALTER TABLE logs MODIFY bench_id ${asciiCode} NOT NULL`);
+    },
+  },
 ];

@@ -7,5 +7,5 @@ export const metadata = { title: 'Class' };
 export default async function ClassPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const identity = await enterPage('PAGE /classes/[id]');
   const { id } = await params;
-  return <BoardScreen key={id} identity={identity} first={await orNotFound(readBoard(identity, id))} />;
+  return <BoardScreen key={id} identity={identity} first={await orNotFound(readBoard(id))} />;
 }
