@@ -2,8 +2,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ulid } from 'ulid';
 import { api, ApiError } from '@/api/client';
-import { foldRecord } from '@/core/record/foldRecord';
+import { canonicalJson } from '@/core/formats/canonicalJson';
 import { outboxOf } from './outbox';
+import type { ClassSettings } from '@/core/record/classSettings';
 import type { Body, Draft, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 
@@ -12,15 +13,24 @@ const pollMs = 2000;
 /** Codes with which the server says that this draft will never be accepted; everything else is tried again. */
 const final: ReadonlySet<string> = new Set(['badRequest', 'conflict', 'refused', 'forbidden', 'notFound']);
 
+/** What the page that shows a record was opened with. */
+export interface RecordStart {
+  readonly identity: Identity;
+  readonly log: string;
+  readonly entries: readonly Entry[];
+  readonly settings: ClassSettings;
+}
+
 /**
  * A bench's record on this device: what the server holds, what is still only here, and adding to it. A new entry is kept in
  * the browser first, then sent; it survives a reload and a lost network.
  */
-export function useRecord(log: string, identity: Identity, first: readonly Entry[]) {
+export function useRecord({ identity, log, entries: first, settings: firstSettings }: RecordStart) {
   const [stored, setStored] = useState<readonly Entry[]>(first);
   const [pending, setPending] = useState<readonly Draft[]>([]);
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [offline, setOffline] = useState(false);
+  const [settings, setSettings] = useState(firstSettings);
   const clock = useRef(0);
   const busy = useRef(false);
   const head = useRef(first.at(-1)?.seq ?? 0);
@@ -44,10 +54,11 @@ export function useRecord(log: string, identity: Identity, first: readonly Entry
         }
         outbox.write(outbox.read().filter(({ id }) => id !== draft.id));
       }
-      const { now, entries } = await api.entries(log, head.current);
+      const { now, entries, settings: inForce } = await api.entries(log, head.current);
       clock.current = Date.parse(now) - Date.now();
       head.current = Math.max(head.current, ...entries.map(({ seq }) => seq));
       take(entries);
+      setSettings((before) => (canonicalJson(before) === canonicalJson(inForce) ? before : inForce));
       setOffline(false);
     } catch {
       setOffline(true);
@@ -88,7 +99,7 @@ export function useRecord(log: string, identity: Identity, first: readonly Entry
     [log, outbox, exchange],
   );
 
-  const record = useMemo(() => {
+  const entries = useMemo(() => {
     const { id, name, role } = identity;
     const here = pending.map((draft): Entry => ({
       ...draft,
@@ -98,8 +109,10 @@ export function useRecord(log: string, identity: Identity, first: readonly Entry
       content: '',
       chain: '',
     }));
-    return foldRecord([...here, ...stored]);
+    return [...here, ...stored];
   }, [pending, stored, identity]);
 
-  return { record, add, offline, problem, unsent: pending.length };
+  const now = useCallback(() => Date.now() + clock.current, []);
+
+  return { entries, settings, add, offline, problem, unsent: pending.length, now };
 }

@@ -1,12 +1,8 @@
+import type { SlotAsk } from '@/core/operations/ask';
+
 /** What is read and where: the display of a balance, or the lower edge of the meniscus at eye level. */
-export function MeasurePicture({
-  slot,
-  text,
-}: {
-  readonly slot: 'net' | 'full' | 'empty' | 'volume';
-  readonly text: string;
-}) {
-  if (slot === 'volume') {
+export function MeasurePicture({ slot, text }: { readonly slot: SlotAsk; readonly text: string }) {
+  if (slot.dim === 'volume') {
     return (
       <svg
         viewBox="0 0 180 150"
@@ -36,7 +32,7 @@ export function MeasurePicture({
       aria-label={`Read the display of the balance when it stands still: ${text}`}
     >
       <path d="M30 62h120M50 62v-6h80v6M20 132l8-66h124l8 66a6 6 0 0 1-6 7H26a6 6 0 0 1-6-7z" className="glass" />
-      {slot !== 'empty' && <path d="M78 44h24v12H78z" className="liquid" />}
+      {slot.slot !== 'empty' && <path d="M78 44h24v12H78z" className="liquid" />}
       <path d="M76 20h28v36H76zM80 12h20v8H80z" className="glass" />
       <rect x="48" y="82" width="84" height="34" rx="5" className="display" />
       <text x="90" y="106" textAnchor="middle" className="picture-text">

@@ -1,0 +1,161 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { askBlocks, openBlock, optionalOf } from './askOrder';
+import { DoneBlock } from './DoneBlock';
+import { MeasurePad } from './MeasurePad';
+import { StepPicture } from './operations/StepPicture';
+import type { AskBlock } from './askOrder';
+import type { CheckAsk, EventAsk } from '@/core/operations/ask';
+import type { Body } from '@/core/record/entry';
+import type { StepState } from '@/core/record/benchState';
+
+/** Everything a step asks for: what is done in brief, what is next in full, the rest in words. */
+export function AskList({ step, onAdd }: { readonly step: StepState; readonly onAdd: (body: Body) => void }) {
+  const [chosen, setChosen] = useState<string | undefined>(undefined);
+  const blocks = askBlocks(step.asks);
+  const open = openBlock(blocks, chosen);
+  // What comes next is brought into view, but not on opening the page: the sentence is to be read first.
+  const openItem = useRef<HTMLLIElement>(null);
+  const seen = useRef(open?.id);
+  useEffect(() => {
+    if (open?.id !== seen.current) openItem.current?.scrollIntoView({ block: 'nearest' });
+    seen.current = open?.id;
+  }, [open?.id]);
+  const add = (body: Body) => {
+    onAdd(body);
+    // What follows in an optional series comes up by itself; everything else goes by the order of the step.
+    setChosen(open && optionalOf(open));
+  };
+  const offers = [
+    ...new Set(blocks.flatMap((block) => (block !== open && offered(block, step) ? (optionalOf(block) ?? []) : []))),
+  ];
+  return (
+    <>
+      <ol className="asks">
+        {blocks.map((block) => {
+          if (block === open)
+            return (
+              <li key={block.id} ref={openItem} className="ask-open">
+                <OpenBlock key={block.id} block={block} step={step} onAdd={add} />
+              </li>
+            );
+          if (block.done)
+            return (
+              <li key={block.id} className="ask-done">
+                <DoneBlock block={block} step={step} />
+              </li>
+            );
+          if (optionalOf(block) !== undefined && step.status === 'done') return null;
+          return (
+            <li key={block.id} className="ask-later">
+              <button type="button" onClick={() => setChosen(block.id)}>
+                {headline(block)}
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      {offers.length > 0 && (
+        <div className="ask-offers">
+          {offers.map((words) => (
+            <Button key={words} variant="line" onClick={() => setChosen(offerTarget(blocks, words))}>
+              {words}
+            </Button>
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+/** An optional block is offered once it has been done before, or when the step is complete without it. */
+function offered(block: AskBlock, step: StepState): boolean {
+  return optionalOf(block) !== undefined && (block.done || step.status === 'done');
+}
+
+function offerTarget(blocks: readonly AskBlock[], words: string): string | undefined {
+  const series = blocks.filter((block) => optionalOf(block) === words);
+  return (series.find(({ done }) => !done) ?? series[0])?.id;
+}
+
+function headline(block: AskBlock): string {
+  if (block.kind === 'checks')
+    return block.checks.length === 1 ? (block.checks[0]?.says ?? '') : `${block.checks.length} checks`;
+  return block.ask.kind === 'event' ? block.ask.says : block.ask.title;
+}
+
+function OpenBlock(props: {
+  readonly block: AskBlock;
+  readonly step: StepState;
+  readonly onAdd: (body: Body) => void;
+}) {
+  const { block, step, onAdd } = props;
+  if (block.kind === 'checks') return <Checks checks={block.checks} step={step} onAdd={onAdd} />;
+  if (block.ask.kind === 'event') return <Happening ask={block.ask} step={step} onAdd={onAdd} />;
+  return <MeasurePad ask={block.ask} step={step} devices={step.context.bench.doc.devices} onAdd={onAdd} />;
+}
+
+function Checks({
+  checks,
+  step,
+  onAdd,
+}: {
+  readonly checks: readonly CheckAsk[];
+  readonly step: StepState;
+  readonly onAdd: (body: Body) => void;
+}) {
+  const next = checks.find(({ done }) => !done);
+  return (
+    <div className="ask-with-picture">
+      <StepPicture step={step} focus={next?.id ?? ''} />
+      <ul className="checks">
+        {checks.map(({ check, says, done }) => (
+          <li key={check}>
+            <button
+              type="button"
+              className={done ? 'check-done' : ''}
+              aria-pressed={done}
+              disabled={done}
+              onClick={() => onAdd({ k: 'tick', step: step.step.id, check })}
+            >
+              <span className="check-box" aria-hidden="true">
+                {done ? '✓' : ''}
+              </span>
+              {says}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Happening({
+  ask,
+  step,
+  onAdd,
+}: {
+  readonly ask: EventAsk;
+  readonly step: StepState;
+  readonly onAdd: (body: Body) => void;
+}) {
+  return (
+    <div className="ask-with-picture">
+      <StepPicture step={step} focus={ask.id} />
+      <div>
+        <p className="reading-ask">{ask.says}</p>
+        {[ask, ...(ask.or ?? [])].map(({ name, button }, i) => (
+          <Button
+            key={name}
+            className="record-button"
+            variant={i === 0 ? 'primary' : 'line'}
+            onClick={() => onAdd({ k: 'event', step: step.step.id, name })}
+          >
+            {button}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { eventAt } from '@/core/operations/onRecord';
+import { readingText } from '@/core/record/describeEntry';
+import { timeOfDay } from '@/components/clock';
+import type { AskBlock } from './askOrder';
+import type { MeasureAsk } from '@/core/operations/ask';
+import type { StepState } from '@/core/record/benchState';
+
+/** What was done, in a line: the number, or the time at which it happened. */
+export function DoneBlock({ block, step }: { readonly block: AskBlock; readonly step: StepState }) {
+  if (block.kind === 'checks')
+    return <>{block.checks.length === 1 ? block.checks[0]?.says : `${block.checks.length} checks made`}</>;
+  const { ask } = block;
+  if (ask.kind === 'measure')
+    return (
+      <>
+        {ownReadings(ask).length > 0 ? ask.title : ask.ways[0]?.label}{' '}
+        <strong className="num">{numbersOf(ask, step)}</strong>
+      </>
+    );
+  const told = [ask, ...(ask.or ?? [])].flatMap(({ name, button }) => {
+    const at = eventAt(step.context, name)?.entry.at;
+    return at === undefined ? [] : [{ button, at }];
+  })[0];
+  return (
+    <>
+      {told?.button ?? ask.button} <strong className="num">{told && timeOfDay(told.at)}</strong>
+    </>
+  );
+}
+
+const slotsOf = ({ ways }: MeasureAsk) => new Set(ways.flatMap(({ slots }) => slots.map(({ slot }) => slot)));
+
+function ownReadings(ask: MeasureAsk): readonly string[] {
+  const slots = slotsOf(ask);
+  return Object.values(ask.readings).flatMap(({ body }) => (slots.has(body.place.slot) ? [readingText(body)] : []));
+}
+
+/** Readings of a measurement; of a series the readings of all its rounds. */
+function numbersOf(ask: MeasureAsk, { context }: StepState): string {
+  const own = ownReadings(ask);
+  if (own.length > 0) return own.join(' → ');
+  const slots = slotsOf(ask);
+  return context.bench.record
+    .flatMap(({ status, body }) =>
+      status === 'live' && body.k === 'reading' && body.place.step === ask.about.step && slots.has(body.place.slot)
+        ? [readingText(body)]
+        : [],
+    )
+    .join(', ');
+}

@@ -1,0 +1,94 @@
+'use client';
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { AskList } from './AskList';
+import { FindingCard } from '@/components/FindingCard';
+import { ReasonDialog } from '@/components/ReasonDialog';
+import { renderFinding } from '@/core/finding/renderFinding';
+import { Retarget } from './Retarget';
+import { SignatureRow } from './SignatureRow';
+import { stepTitle } from '@/core/operations/stepTitle';
+import { TellMenu } from './TellMenu';
+import type { BenchState, StepState } from '@/core/record/benchState';
+import type { Body } from '@/core/record/entry';
+import type { Finding } from '@/core/finding/finding';
+
+/** One step in full: the sentence, what to heed, what is asked, what was found. */
+export function StepPanel({
+  step,
+  state,
+  number,
+  onAdd,
+  onNext,
+}: {
+  readonly step: StepState;
+  readonly state: BenchState;
+  readonly number: number;
+  readonly onAdd: (body: Body) => void;
+  readonly onNext: () => void;
+}) {
+  const [overriding, setOverriding] = useState<Finding | undefined>(undefined);
+  const { operation, context, status } = step;
+  const { text, expect = [], safeStop } = step.step;
+  const stops = step.findings.some(({ severity }) => severity === 'stop');
+  const over = status !== 'open';
+  return (
+    <section className="card-plain bench-line" aria-label={stepTitle(state.bench.doc, step.step)}>
+      <p className="bench-kicker">
+        Step {number} of {state.steps.length} · {stepTitle(state.bench.doc, step.step)}
+        {step.step.optional && ' · if needed'}
+      </p>
+      <h2 className="bench-sentence">{operation.sentence(context)}</h2>
+      <Retarget step={step} state={state} />
+      {text && <p className="muted">{text}</p>}
+      {expect.length > 0 && <p className="muted">You will see: {expect.join(' ')}</p>}
+      {status === 'open' &&
+        operation.cautions?.(context).map((caution) => (
+          <p key={caution} className="caution-line">
+            {caution}
+          </p>
+        ))}
+      {step.findings.map((finding) => (
+        <FindingCard
+          key={finding.key}
+          finding={finding}
+          {...(finding.severity === 'stop' ? { onOverride: setOverriding } : {})}
+        />
+      ))}
+      {status === 'skipped' ? (
+        <p className="skipped-mark">
+          Left out{step.skipped?.body.k === 'step' && step.skipped.body.reason && `: ${step.skipped.body.reason}`}.{' '}
+          <Button variant="line" onClick={() => onAdd({ k: 'step', step: step.step.id, to: 'again' })}>
+            Take it up again
+          </Button>
+        </p>
+      ) : (
+        <AskList key={step.step.id} step={step} onAdd={onAdd} />
+      )}
+      {over && safeStop && <p className="safe-stop">You may stop here: {safeStop}</p>}
+      <div className="bench-after">
+        {over && (
+          <Button className="record-button" disabled={stops} onClick={onNext}>
+            {stops ? 'Settle the stop first' : 'Go on'}
+          </Button>
+        )}
+        <div className="bench-less">
+          <SignatureRow step={step} onAdd={onAdd} />
+          <TellMenu step={step} onAdd={onAdd} />
+        </div>
+      </div>
+      {overriding && (
+        <ReasonDialog
+          title="Go on all the same"
+          says={`${renderFinding(overriding).says} Going on is recorded with your name and reason, and the demonstrator sees it.`}
+          action="Go on, and record it"
+          onClose={() => setOverriding(undefined)}
+          onDone={(reason) => {
+            onAdd({ k: 'override', finding: overriding.key, facts: overriding.facts, reason });
+            setOverriding(undefined);
+          }}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,22 @@
+import { MeasurePicture } from './MeasurePicture';
+import { pictures } from './pictures';
+import type { SlotAsk } from '@/core/operations/ask';
+import type { StepState } from '@/core/record/benchState';
+
+/** The apparatus of a step with the place that matters now: a balance or a cylinder when one is read, else the step's own. */
+export function StepPicture({
+  step,
+  focus,
+  slot,
+  text = '',
+}: {
+  readonly step: StepState;
+  /** Id of what is asked now. */
+  readonly focus: string;
+  readonly slot?: SlotAsk;
+  readonly text?: string;
+}) {
+  if (slot && (slot.dim === 'mass' || slot.dim === 'volume')) return <MeasurePicture slot={slot} text={text} />;
+  const Picture = pictures[step.operation.name];
+  return Picture ? <Picture step={step} focus={focus} text={text} /> : null;
+}

@@ -1,0 +1,76 @@
+import { formatRange } from '@/core/quantity/formatRange';
+import { WorkedNumber } from '@/components/WorkingDrawer';
+import type { StageResult } from '@/core/results/stageResults';
+
+const dryWords = { constant: 'constant mass', looks: 'dry by feel', unknown: 'not shown dry' } as const;
+
+/** Mass, yield or recovery, melting range and what it says, stage by stage. */
+export function StageTable({ stages }: { readonly stages: readonly StageResult[] }) {
+  const shown = stages.filter(({ mass, runs }) => mass || runs.length > 0);
+  if (shown.length === 0) return null;
+  return (
+    <div className="results-scroll">
+      <table className="results-table">
+        <thead>
+          <tr>
+            <th scope="col">Stage</th>
+            <th scope="col">Mass</th>
+            <th scope="col">Yield</th>
+            <th scope="col">Recovery</th>
+            <th scope="col">Melting range</th>
+            <th scope="col">What it says</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((result) => (
+            <StageRow key={result.stage.id} result={result} />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function StageRow({ result }: { readonly result: StageResult }) {
+  const { stage, kind, mass, share, percentYield, best, literature, verdict } = result;
+  return (
+    <tr>
+      <th scope="row">{stage.name}</th>
+      <td>
+        {mass ? (
+          <>
+            <WorkedNumber worked={mass.mass} label={`Mass of ${stage.name}`} uncertain />
+            <small>{dryWords[mass.dry]}</small>
+          </>
+        ) : (
+          '—'
+        )}
+      </td>
+      <td>
+        {percentYield ? <WorkedNumber worked={percentYield} label={`Percent yield, ${stage.name}`} uncertain /> : '—'}
+      </td>
+      <td>
+        {kind === 'recovery' && share ? (
+          <WorkedNumber worked={share} label={`Percent recovery, ${stage.name}`} uncertain />
+        ) : (
+          '—'
+        )}
+      </td>
+      <td>
+        {best ? <span className="num">{formatRange(best.onset, best.clear)}</span> : '—'}
+        {literature && (
+          <small>
+            literature {literature.low}–{literature.high}
+            {'\u202f'}°C
+          </small>
+        )}
+        {best?.ramp && (
+          <small>
+            at <WorkedNumber worked={best.ramp} label={`Heating rate, ${stage.name}`} />
+          </small>
+        )}
+      </td>
+      <td>{verdict.says}</td>
+    </tr>
+  );
+}
