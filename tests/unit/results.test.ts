@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { acetanilideRun } from '@/data/acetanilideRun';
+import { benchColumns, resultTable, stageColumns } from '@/core/formats/resultColumns';
+import { benchResults } from '@/core/results/benchResults';
+import { classResults } from '@/core/results/classResults';
+import { demoRecord } from '@/data/demoRecord';
+import { readFileSync } from 'node:fs';
+import { spread } from '@/core/results/spread';
+import { verdict } from '@/core/results/verdict';
+import { withhold } from '@/core/results/withhold';
+import { acetanilide } from '../support/preparations';
+import { stateOfScript } from '../support/demoRun';
+import type { MeltingRun } from '@/core/operations/operation';
+import type { Worked } from '@/core/quantity/worked';
+
+const plain = (text: string) => text.replace(/[\u00a0\u202f]/g, ' ');
+// g, from 2.04 g aniline.
+const allowed = (2.04 / 93.129) * 135.166;
+const clean = () => benchResults(stateOfScript(acetanilideRun()));
+const demo = () =>
+  classResults(Object.entries(demoRecord).map(([bench, { steps }]) => ({ bench, state: stateOfScript(steps) })));
+
+test('a clean run by hand: 2.04 g allow 2.961 g; 2.58 g crude, 2.16 g pure', () => {
+  const { theory, limiting, stages, product, sentence, basis } = clean();
+  expect(theory?.q.value).toBeCloseTo(allowed, 4);
+  expect(limiting).toBe('Aniline');
+  const crude = stages.find(({ stage }) => stage.id === 'crude');
+  expect(crude?.share?.q.value).toBeCloseTo(2.58 / allowed, 5);
+  expect(product?.percentYield?.q.value).toBeCloseTo(2.16 / allowed, 5);
+  // Recovery on what went in (2.56 g), not on what was weighed before the samples (2.58 g).
+  expect([product?.kind, product?.share?.q.value]).toEqual(['recovery', 2.16 / 2.56]);
+  expect(plain(sentence)).toContain(
+    '2.16 g recrystallized acetanilide, 73.0 % of the 2.96 g that the charge allows, melting at 113.2–114.4 °C, as the pure compound does.',
+  );
+  expect(basis).toContain('Aniline limits');
+  expect(basis).toContain('constant mass');
+  // One reading d/√12, a difference of two d/√6, of a 0.01 g balance.
+  expect(product?.mass?.mass.u).toBeCloseTo(0.01 / Math.sqrt(6), 9);
+});
+
+test('the ledger by hand: what the water keeps, what nobody can explain', () => {
+  const levels = clean().ledger;
+  expect(levels.map(({ key }) => key)).toEqual(['charge', 'crude', 'into/pure', 'pure']);
+  const [, crude, into, pure] = levels;
+  // 40.1 g ice-water and 9.9 mL wash, at 0.35 g/100 mL.
+  expect(crude?.losses[0]?.mass.q.value).toBeCloseTo((40.1 + 9.9) * 0.0035, 6);
+  expect(into?.unexplained?.q.value).toBeCloseTo(0.02, 9);
+  // 53.0 mL when cooling starts and 4.0 mL cold rinse.
+  expect(pure?.losses.map(({ mass }) => mass.q.value)).toEqual([53 * 0.0035, 4 * 0.0035]);
+  expect(pure?.predicted?.q.value).toBeCloseTo(2.56 - 57 * 0.0035, 9);
+});
+
+test('mass is conserved down the staircase, whatever was weighed', () => {
+  const mass = fc.integer({ min: 1, max: 400 }).map((n) => (n / 100).toFixed(2));
+  fc.assert(
+    fc.property(mass, mass, mass, fc.integer({ min: 0, max: 200 }), (crude, massIn, pure, volume) => {
+      const { ledger, theory } = benchResults(
+        stateOfScript(
+          acetanilideRun({
+            crude: [crude],
+            massIn,
+            pure: [pure],
+            vial: ['10.00', (10 + Number(pure)).toFixed(2)],
+            atCooling: String(volume),
+          }),
+        ),
+      );
+      const lost = ledger.reduce(
+        (sum, { losses, unexplained }) =>
+          sum + losses.reduce((all, one) => all + one.mass.q.value, 0) + (unexplained?.q.value ?? 0),
+        0,
+      );
+      expect(lost + (ledger.at(-1)?.recorded?.q.value ?? NaN)).toBeCloseTo(theory?.q.value ?? NaN, 9);
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test('a half-finished bench says how far it is; one that has not charged says nothing of a yield', () => {
+  expect(plain(benchResults(stateOfScript(demoRecord['Sanderling']?.steps ?? [])).sentence)).toBe(
+    'The charge allows 2.95 g. So far 3.41 g crude acetanilide, 116 %. The recrystallized acetanilide is not weighed yet.',
+  );
+  expect(benchResults(stateOfScript([])).sentence).toContain('nothing can be said of a yield');
+});
+
+test('a second crop stays apart: it is no part of the product, and the ledger names it', () => {
+  const { product, ledger } = benchResults(stateOfScript(demoRecord['Plover']?.steps ?? []));
+  expect(product?.mass?.mass.q.value).toBeCloseTo(1.88, 9);
+  expect(ledger.at(-1)?.apart).toMatchObject([{ label: 'Second crop', mass: { q: { value: 0.31 } } }]);
+});
+
+test('what a group is asked to work out is kept back until it has handed in its own', () => {
+  const steps = acetanilideRun().slice(0, -1);
+  const before = withhold(benchResults(stateOfScript(steps)));
+  expect(before.product?.percentYield).toBeUndefined();
+  expect(before.sentence).not.toContain('%');
+  // Recovery is not asked for in this preparation.
+  expect(before.product?.share).toBeDefined();
+  expect(withhold(clean())).toEqual(clean());
+});
+
+const run = (onset: number, clear: number, sound = true) =>
+  ({ stage: 's', item: 'A', onset: temperature(onset), clear: temperature(clear), sound }) satisfies MeltingRun;
+const temperature = (value: number): Worked<'temperature'> => ({
+  q: { dim: 'temperature', value },
+  figures: 4,
+  unit: '°C',
+  formula: 'asRead',
+  inputs: {},
+  certain: 'measured',
+});
+const literature = { low: '113', high: '115', source: 'x', check: 'from memory' } as const;
+
+test.each([
+  [113.2, 114.4, 'agrees'],
+  [113, 115, 'agrees'],
+  [111, 113, 'agrees'],
+  [110.9, 112.5, 'low'],
+  [108.4, 111.6, 'wide'],
+  [113, 115.1, 'wide'],
+  [116, 117, 'agrees'],
+  [116.1, 117, 'high'],
+])('%s to %s °C against 113–115: %s', (onset, clear, kind) => {
+  expect(verdict(run(onset, clear), literature, 'acetanilide').kind).toBe(kind);
+});
+
+test('no range, a fast ramp, no literature: said, not judged', () => {
+  expect(verdict(undefined, literature, 'x').kind).toBe('missing');
+  expect(verdict(run(113, 114, false), literature, 'x').kind).toBe('fast');
+  expect(verdict(run(113, 114), undefined, 'x').kind).toBe('noLiterature');
+});
+
+test('median and outliers against a sort and the definition', () => {
+  const value = fc.integer({ min: 0, max: 1200 }).map((n) => temperature(n / 10));
+  fc.assert(
+    fc.property(fc.array(value, { minLength: 1, maxLength: 24 }), (values) => {
+      const found = spread(values)!;
+      const sorted = values.map(({ q }) => q.value).sort((a, b) => a - b);
+      const below = sorted.filter((x) => x <= found.median.q.value).length;
+      const above = sorted.filter((x) => x >= found.median.q.value).length;
+      expect(Math.min(below, above)).toBeGreaterThanOrEqual(values.length / 2);
+      expect([found.low.q.value, found.high.q.value]).toEqual([sorted[0], sorted.at(-1)]);
+      // The half of the benches nearest to the median are never far off.
+      const near = found.outliers.length <= values.length / 2;
+      expect(near).toBe(true);
+    }),
+  );
+});
+
+test('one wild bench among eight is found, none among four', () => {
+  const quiet = [113.0, 113.2, 113.1, 113.4, 113.3, 113.2, 113.0].map(temperature);
+  expect(spread([...quiet, temperature(98)], 1)?.outliers).toEqual([7]);
+  expect(spread(quiet, 1)?.outliers).toEqual([]);
+  expect(spread([...quiet.slice(0, 3), temperature(98)], 1)?.outliers).toEqual([]);
+});
+
+test('a class that melts too high together: the instrument is named, and a correction ends it', () => {
+  const hot = (bench: string, shift: number) => ({
+    bench,
+    state: stateOfScript(
+      acetanilideRun({
+        pureMelt: [
+          { at: [0, 3, 8, 9], read: ['100.0', '104.0', (116.4 + shift).toFixed(1), (117.3 + shift).toFixed(1)] },
+        ],
+      }),
+      shift === 0 ? {} : { meltingCorrection: { digits: String(-shift), unit: 'K', entry: 'x' } },
+    ),
+  });
+  const together = classResults(['a', 'b', 'c'].map((bench) => hot(bench, 0)));
+  expect(together.findings.map(({ rule }) => rule)).toEqual(['class.meltHigh']);
+  expect(classResults([hot('a', 0), hot('b', 0)]).findings).toEqual([]);
+  const corrected = classResults(
+    ['a', 'b', 'c'].map((bench) => ({
+      bench,
+      state: stateOfScript(
+        acetanilideRun({ pureMelt: [{ at: [0, 3, 8, 9], read: ['100.0', '104.0', '116.4', '117.3'] }] }),
+        { meltingCorrection: { digits: '-3.0', unit: 'K', entry: 'x' } },
+      ),
+    })),
+  );
+  expect(corrected.findings).toEqual([]);
+  expect(corrected.rows[0]?.results.product?.best?.onset.q.value).toBeCloseTo(113.4, 9);
+});
+
+test('the demo class: medians of the five finished benches, the watery one far off', () => {
+  const { spreads, rows } = demo();
+  expect(rows).toHaveLength(8);
+  expect(spreads.yield?.n).toBe(5);
+  expect(spreads.yield?.low.q.value).toBeCloseTo(1.88 / allowed, 4);
+  expect(spreads.recovery?.outliers).toEqual(['Plover']);
+});
+
+test('the results file has a row a bench, and every column is documented', () => {
+  const [header, ...rows] = resultTable(acetanilide(), demo().rows);
+  expect(rows.every((row) => row.length === header?.length)).toBe(true);
+  const cell = (bench: string, column: string) =>
+    rows.find(([name]) => name === bench)?.[header?.indexOf(column) ?? -1];
+  expect([cell('Turnstone', 'pure_onset_C'), cell('Turnstone', 'pure_ramp_K_per_min')]).toEqual(['113.2', '1.5']);
+  expect(cell('Plover', 'second_mass_g')).toBe('0.31');
+  const text = readFileSync('docs/results-csv.md', 'utf8');
+  const documented = [...text.matchAll(/^\| `([^`]+)`\s*\| (.+?)\s*\|$/gm)].map(([, name, says]) => [name, says]);
+  expect(documented).toEqual([...benchColumns, ...stageColumns].map(({ name, says }) => [name, says]));
+});
