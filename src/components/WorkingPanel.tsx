@@ -1,21 +1,32 @@
 'use client';
 import { renderWorking } from '@/core/quantity/renderWorking';
+import type { Working } from '@/core/quantity/renderWorking';
 import { MathText } from './MathText';
 import type { Preparation } from '@/core/preparation/document';
 import type { Source, Worked } from '@/core/quantity/worked';
 
 const deepest = 8;
 
+/** Formulas that only pass on what was entered or read. */
+const leaves: ReadonlySet<string> = new Set(['asTyped', 'asRead']);
+
 /** The chain of formulas under a number, the asked one first; readings and atomic weights end it. */
 function chain(worked: Worked): readonly Worked[] {
   const found: Worked[] = [];
   const visit = (one: Worked, depth: number) => {
-    if (found.includes(one) || depth > deepest || one.formula === 'asTyped' || one.formula === 'asRead') return;
+    if (found.includes(one) || depth > deepest || leaves.has(one.formula)) return;
     found.push(one);
     for (const { source } of Object.values(one.inputs)) if (source.at === 'worked') visit(source.of, depth + 1);
   };
   visit(worked, 0);
   return found;
+}
+
+/** An input with its origin; of one that was only read or entered, the origin of that. */
+function endOf({ symbol, text, source }: Working['inputs'][number]): readonly Working['inputs'][number][] {
+  if (source.at !== 'worked') return [{ symbol, text, source }];
+  const { x } = source.of.inputs;
+  return leaves.has(source.of.formula) && x ? [{ symbol, text, source: x.source }] : [];
 }
 
 /** Working of a number: each formula in symbols and in figures, down to what was entered. */
@@ -37,7 +48,7 @@ export function WorkingPanel({
         {chain(worked).map((one, i) => {
           const { name, symbols, numbers, result, uncertainty, source, inputs } = renderWorking(one);
           // Atoms and their weights already stand in the expression.
-          const ends = one.formula === 'molarMass' ? [] : inputs.filter((input) => input.source.at !== 'worked');
+          const ends = one.formula === 'molarMass' ? [] : inputs.flatMap(endOf);
           return (
             <li key={i}>
               <div className="working-line">

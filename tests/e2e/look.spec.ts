@@ -78,44 +78,76 @@ test('the theme switch is remembered across pages', async ({ page }) => {
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
 });
 
+const signInAt = (page: Page, bench: string, pin: string) =>
+  page.request.post('/api/v1/session', { data: { as: 'group', joinCode: 'SHORE7', bench, pin } });
+
 for (const theme of ['light', 'dark'] as const) {
-  test(`${theme}: the class with an open lane, and the bench with a finding, on tablet and phone`, async ({ page }) => {
+  test(`${theme}: the class with an open lane, its results, and benches on tablet and phone`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: theme });
     await enterAs(page, 'demonstrator');
     await page.goto('/classes');
     await judge(page, 'classes');
     await page.getByRole('link', { name: /Spring module/ }).click();
-    await page.locator('[data-bench="Knot"] .lane-line').click();
-    await expect(page.getByText('Not the same configuration')).toBeVisible();
+    await page.locator('[data-bench="Dunlin"] .lane-line').click();
+    await expect(page.getByText('Not what the readings give')).toBeVisible();
+    await page.getByRole('button', { name: /^Pressure/ }).click();
+    await page.getByLabel('Pressure').fill('high');
+    await expect(page.getByRole('alert').filter({ hasText: 'not a number' })).toBeVisible();
     await judge(page, 'class');
+    await page.getByRole('link', { name: 'Results of the class' }).click();
+    await page.getByRole('button', { name: 'Plover', exact: true }).click();
+    await expect(page.getByRole('img', { name: /Plover: 63.5 %/ })).toBeVisible();
+    await judge(page, 'results of the class');
+    await page.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide, Knot/ }).click();
+    await expect(page.getByRole('dialog')).toContainText('Percent yield');
+    await judge(page, 'working drawer');
     await page.request.delete('/api/v1/session');
-    const knot = { as: 'group', joinCode: 'SHORE7', bench: 'Knot', pin: '9046' };
-    await page.request.post('/api/v1/session', { data: knot });
+    await signInAt(page, 'Sanderling', '7781');
     for (const [width, height] of [
       [820, 1180],
       [390, 844],
     ] as const) {
       await page.setViewportSize({ width, height });
       await page.goto('/bench');
-      await page.getByRole('button', { name: /^Aniline/ }).click();
-      await expect(page.getByText('Not the same configuration')).toBeVisible();
+      await expect(page.getByText('More than the theory allows')).toBeVisible();
       await judge(page, `bench ${width}`);
-      await page.getByRole('button', { name: /^Acetic anhydride/ }).click();
-      await judge(page, `bench pad ${width}`);
+      await page.getByRole('button', { name: /^Change 3.41 g/ }).click();
+      await judge(page, `change ${width}`);
+      await page.goto('/bench/results');
+      await expect(page.getByText('So far 3.41 g crude acetanilide')).toBeVisible();
+      await judge(page, `results ${width}`);
     }
   });
 }
 
-test('what is tapped at the bench is at least 56 px high, the main action 72 px', async ({ page }) => {
-  await page.setViewportSize({ width: 820, height: 1180 });
-  await enterAs(page, 'group');
-  await expect(page.getByRole('button', { name: 'Record', exact: true })).toBeVisible();
-  const small = await page
-    .locator('.bench button, .bench select, .bench input')
-    .evaluateAll((nodes) =>
-      nodes.filter((node) => node.getBoundingClientRect().height < 55.5).map((node) => node.textContent),
-    );
-  expect(small).toEqual([]);
-  const main = await page.getByRole('button', { name: 'Record', exact: true }).boundingBox();
-  expect(main?.height).toBeGreaterThanOrEqual(72);
-});
+for (const [name, width, height] of [
+  ['tablet', 820, 1180],
+  ['phone', 390, 844],
+] as const) {
+  test(`at every step on a ${name}: what is tapped is at least 56 px high, the main action 72 px, nothing sticks out`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await enterAs(page, 'group');
+    const steps = page.getByRole('navigation', { name: 'Steps' }).getByRole('button');
+    for (let i = 0; i < (await steps.count()); i += 1) {
+      await steps.nth(i).click();
+      await expect(steps.nth(i)).toHaveAttribute('aria-current', 'step');
+      const faults = await page.locator('.bench').evaluate((bench) => {
+        const high = (node: Element) => node.getBoundingClientRect().height;
+        const named = (node: Element) => node.textContent.slice(0, 40);
+        const tapped = [...bench.querySelectorAll('button, select, input')];
+        return [
+          ...tapped.filter((node) => high(node) < 55.5).map((node) => `low: ${named(node)}`),
+          ...[...bench.querySelectorAll('.record-button')]
+            .filter((node) => high(node) < 71.5)
+            .map((node) => `main: ${named(node)}`),
+          ...[...bench.querySelectorAll('.bench-grid *')]
+            .filter((node) => node.getBoundingClientRect().right > window.innerWidth + 0.5 && !node.closest('svg'))
+            .map((node) => `out: ${named(node)}`),
+        ];
+      });
+      expect([i, faults]).toEqual([i, []]);
+    }
+  });
+}

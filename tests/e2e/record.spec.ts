@@ -1,49 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { acetanilideText, dienoneText } from '../support/preparations';
+import { first, makeClass, openStep, phoneSize, press, read, second, sentence, staffPage, tablet, type } from './bench';
 import { storePreparation } from './support';
-import type { APIRequestContext, Browser, Page } from '@playwright/test';
-
-interface Issued {
-  readonly id: string;
-  readonly joinCode: string;
-  readonly benches: readonly { readonly name: string; readonly pin: string }[];
-}
-
-/** A class of the test's own, with the sign-in of its first bench. */
-async function makeClass(request: APIRequestContext, text = acetanilideText()): Promise<Issued> {
-  const preparationId = await storePreparation(request, text);
-  const answer = await request.post('/api/v1/classes', {
-    data: { name: 'Record', preparationId, benches: ['Ruff', 'Knot'] },
-  });
-  expect(answer.status()).toBe(201);
-  return (await answer.json()) as Issued;
-}
-
-/** A tablet at the first bench of a class, on the instance that is asked for. */
-async function tablet(
-  browser: Browser,
-  issued: Issued,
-  address: string,
-  size = { width: 820, height: 1180 },
-): Promise<Page> {
-  const context = await browser.newContext({ baseURL: address, viewport: size });
-  const { name = '', pin = '' } = issued.benches[0] ?? {};
-  const entered = await context.request.post('/api/v1/session', {
-    data: { as: 'group', joinCode: issued.joinCode, bench: name, pin },
-  });
-  expect(entered.status()).toBe(200);
-  const page = await context.newPage();
-  await page.goto('/bench');
-  return page;
-}
-
-async function type(page: Page, digits: string): Promise<void> {
-  for (const digit of digits)
-    await page.getByRole('button', { name: digit === '.' ? 'Point' : digit, exact: true }).click();
-}
-
-const first = () => process.env['BASE_URL'] ?? 'http://localhost:3000';
-const second = () => process.env['SECOND_URL'] ?? first();
 
 test('a coordinator issues a class; its cards carry code, PIN and a code for the camera', async ({ page }) => {
   const id = await storePreparation(page.request, acetanilideText());
@@ -71,29 +29,25 @@ test('weighed by difference on one instance, signed on the other: yield and targ
   browser,
   request,
 }) => {
-  const issued = await makeClass(request);
+  const issued = await makeClass(request, acetanilideText());
   const bench = await tablet(browser, issued, first());
-  await expect(bench.getByRole('heading', { name: 'Measure 2.00 mL Aniline.' })).toBeVisible();
-  await bench.getByRole('button', { name: 'Weigh by difference' }).click();
-  await bench.getByLabel('Balance', { exact: true }).selectOption('balance-001');
+  await expect(sentence(bench)).toHaveText('Weigh 2.04 g aniline by difference.');
   await type(bench, '24.31');
-  await bench.getByRole('button', { name: 'Record 24.31 g' }).click();
+  await press(bench, 'Record 24.31 g');
   await expect(bench.getByText('full: 24.31 g')).toBeVisible();
   await type(bench, '22.02');
-  await bench.getByRole('button', { name: 'Record 22.02 g' }).click();
+  await press(bench, 'Record 22.02 g');
   // 24.31 − 22.02 = 2.29 g against 2.04 g: + 12 %.
-  await expect(bench.getByRole('button', { name: /^Aniline.*2.29 g/ })).toBeVisible();
-  await bench.getByRole('button', { name: /^Aniline/ }).click();
+  await expect(sentence(bench)).toHaveText('Measured 2.29 g aniline.');
   await expect(bench.getByText('Off the target')).toBeVisible();
-  await bench.getByRole('button', { name: 'Ask for a signature' }).click();
+  await press(bench, 'Ask for a signature');
   await expect(bench.getByRole('button', { name: 'Waiting for the demonstrator' })).toBeVisible();
-  await bench.getByRole('button', { name: 'Go on' }).click();
-  await expect(bench.getByRole('heading', { name: 'Measure 2.80 mL Acetic anhydride.' })).toBeVisible();
-  await expect(bench.getByText('New target: the plan said 2.50 mL')).toBeVisible();
+  await press(bench, 'Go on');
+  await openStep(bench, 4);
+  await expect(sentence(bench)).toHaveText('Measure 2.80 mL acetic anhydride.');
+  await expect(bench.getByText('New target for acetic anhydride: the sheet said 2.50 mL')).toBeVisible();
 
-  const walk = await browser.newContext({ baseURL: second() });
-  await walk.request.post('/api/v1/session', { data: { as: 'demo', role: 'demonstrator' } });
-  const board = await walk.newPage();
+  const board = await staffPage(browser, second(), 'demonstrator');
   await board.goto(`/classes/${issued.id}`);
   const lane = board.locator('[data-bench="Ruff"]');
   await expect(lane).toContainText('Waits for a signature');
@@ -108,53 +62,67 @@ test('weighed by difference on one instance, signed on the other: yield and targ
   await lane.getByRole('button', { name: 'Hold to sign' }).click({ delay: 1000 });
   await expect(lane.getByText(/^signed/)).toHaveCount(2);
 
-  await bench.getByRole('button', { name: /^Aniline/ }).click();
+  await openStep(bench, 1);
   await expect(bench.getByText('Signed by the demonstrator.')).toBeVisible();
-  await bench.getByRole('button', { name: 'Go on' }).click();
+  await openStep(bench, 4);
   await type(bench, '2.50');
-  await bench.getByRole('button', { name: 'Record 2.50 mL' }).click();
-  // 2.29 g ÷ 93.13 × 135.17 = 3.32 g, not the 2.97 g of the plan.
-  await expect(bench.getByText('3.32 g')).toBeVisible();
+  await press(bench, 'Record 2.50 mL');
+  // 2.29 g ÷ 93.13 × 135.17 = 3.32 g, not the 2.97 g of the sheet.
+  await expect(bench.locator('.bench-yield')).toContainText('3.32 g');
   await bench.context().close();
-  await walk.close();
+  await board.context().close();
 });
 
-test('cap on, cap off is stopped; struck with a reason it stays legible; a second tablet sees the same', async ({
+test('cap on, cap off is stopped; corrected and struck readings stay legible; a second tablet sees the same', async ({
   browser,
   request,
 }) => {
-  const issued = await makeClass(request);
-  const bench = await tablet(browser, issued, first(), { width: 390, height: 844 });
-  await bench.getByRole('button', { name: 'Weigh by difference' }).click();
-  await bench.getByLabel('Balance', { exact: true }).selectOption('balance-001');
-  await bench.getByLabel('Reading, g').fill('24.10');
-  await bench.getByLabel('Reading, g').press('Enter');
+  const issued = await makeClass(request, acetanilideText());
+  const bench = await tablet(browser, issued, first(), phoneSize);
+  await read(bench, '24.10');
   await expect(bench.getByText('full: 24.10 g')).toBeVisible();
-  await bench.getByRole('button', { name: 'cap off' }).click();
-  await bench.getByLabel('Reading, g').fill('20.19');
-  await bench.getByLabel('Reading, g').press('Enter');
-  await bench.getByRole('button', { name: /^Aniline/ }).click();
+  await press(bench, 'cap off');
+  await read(bench, '20.19');
   await expect(bench.getByText('Not the same configuration')).toBeVisible();
-  await bench.getByRole('button', { name: 'Strike 20.19 g Aniline' }).click();
+  await expect(bench.getByText('These two readings cannot be used together')).toBeVisible();
+  await bench.getByRole('button', { name: /^Change 20.19 g Aniline empty/ }).click();
   await bench.getByLabel('Reason').fill('weighed without its cap');
-  await bench.getByRole('button', { name: 'Strike it' }).click();
+  await press(bench, 'Strike it');
   await expect(bench.getByText('Not the same configuration')).toHaveCount(0);
+  await read(bench, '22.60');
+  await bench.getByRole('button', { name: /^Change 22.60 g Aniline empty/ }).click();
+  const dialog = bench.getByRole('dialog');
+  await dialog.getByLabel('Right reading, g').fill('two');
+  await expect(dialog.getByText('is not a number')).toBeVisible();
+  await dialog.getByLabel('Right reading, g').fill('22.06');
+  await dialog.getByLabel('Reason').fill('digits swapped');
+  await press(bench, 'Correct it');
+  await expect(sentence(bench)).toHaveText('Measured 2.04 g aniline.');
   const other = await tablet(browser, issued, second());
-  await expect(other.getByRole('region', { name: 'Record' })).toContainText('weighed without its cap');
-  await expect(other.getByText('full: 24.10 g')).toBeVisible();
+  const tape = other.getByRole('region', { name: 'Record' });
+  await expect(tape).toContainText('weighed without its cap');
+  await expect(tape).toContainText('digits swapped');
+  await expect(tape.locator('.tape-corrected')).toContainText('22.60 g');
+  // A slip of a moment ago is undone without a reason.
+  await openStep(other, 2);
+  await read(other, '4.0');
+  await other.getByRole('button', { name: /^Change 4.0 mL Acetic acid/ }).click();
+  await press(other, 'Undo this slip');
+  await expect(tape.locator('.tape-void').filter({ hasText: '4.0 mL' })).toContainText('slip');
   await bench.context().close();
   await other.context().close();
 });
 
-test('without a network readings stay on the tablet, through a reload, and are stored once when it is back', async ({
+test('without a network entries stay on the tablet, through a reload, and are stored once when it is back', async ({
   browser,
   request,
 }) => {
-  const issued = await makeClass(request);
+  const issued = await makeClass(request, acetanilideText());
   const bench = await tablet(browser, issued, first());
   await bench.route('**/api/v1/logs/**', (route) => route.abort());
+  await press(bench, 'Volume');
   await type(bench, '2.00');
-  await bench.getByRole('button', { name: 'Record 2.00 mL' }).click();
+  await press(bench, 'Record 2.00 mL');
   await expect(bench.getByText('1 on this tablet only')).toBeVisible();
   await expect(bench.getByText('No connection. Go on')).toBeVisible();
   await bench.reload();
@@ -166,21 +134,65 @@ test('without a network readings stay on the tablet, through a reload, and are s
   await bench.context().close();
 });
 
+test('a stop is gone past only deliberately, with a reason that the demonstrator sees', async ({
+  browser,
+  request,
+}) => {
+  const issued = await makeClass(request, acetanilideText());
+  const bench = await tablet(browser, issued, first());
+  await openStep(bench, 7);
+  await bench.getByRole('button', { name: 'Temperature of the mixture' }).click();
+  await read(bench, '75');
+  await expect(bench.getByText('Too hot to pour')).toBeVisible();
+  await press(bench, 'Go on all the same');
+  await expect(bench.getByRole('button', { name: 'Go on, and record it' })).toBeDisabled();
+  await bench.getByLabel('Reason').fill('thermometer touched the wall');
+  await press(bench, 'Go on, and record it');
+  await expect(bench.getByText('Too hot to pour')).toHaveCount(0);
+  // Leaving a step out, and a note, are entries like any other.
+  await press(bench, 'Leave this step out');
+  await bench.getByLabel('Reason').fill('poured by the demonstrator');
+  await press(bench, 'Leave it out');
+  await expect(bench.getByText('Left out: poured by the demonstrator.')).toBeVisible();
+  await press(bench, 'Take it up again');
+  await press(bench, 'Write a note');
+  await bench.getByLabel('What happened').fill('<b>a drop</b> spilled');
+  await press(bench, 'Record it');
+  await expect(bench.getByRole('region', { name: 'Record' })).toContainText('<b>a drop</b> spilled');
+  const board = await staffPage(browser, second(), 'demonstrator');
+  await board.goto(`/classes/${issued.id}`);
+  await board.locator('[data-bench="Ruff"] .lane-line').click();
+  await expect(board.getByText(/Went on in spite of “Too hot to pour” .*thermometer touched the wall/)).toBeVisible();
+  await bench.context().close();
+  await board.context().close();
+});
+
 test('the second preparation runs at the bench too: 2 : 1, a liquid limits, nothing in the code knows it', async ({
   browser,
   request,
 }) => {
   const issued = await makeClass(request, dienoneText());
   const bench = await tablet(browser, issued, first());
-  await expect(bench.getByRole('heading', { name: 'Measure 2.00 mL Benzaldehyde.' })).toBeVisible();
+  await expect(sentence(bench)).toHaveText('Measure 2.00 mL benzaldehyde.');
   await type(bench, '2.00');
-  await bench.getByRole('button', { name: 'Record 2.00 mL' }).click();
-  await expect(bench.getByRole('heading', { name: 'Measure 0.80 mL Acetone.' })).toBeVisible();
+  await press(bench, 'Record 2.00 mL');
+  await openStep(bench, 4);
+  await expect(sentence(bench)).toHaveText('Measure 0.80 mL acetone.');
   await type(bench, '0.70');
-  await bench.getByRole('button', { name: 'Record 0.70 mL' }).click();
-  await bench.getByRole('button', { name: /^Acetone/ }).click();
+  await press(bench, 'Record 0.70 mL');
   await expect(bench.getByText('Acetone would limit now, not Benzaldehyde')).toBeVisible();
   // 0.70 mL × 0.791 ÷ 58.08 = 9.53 mmol, × 234.30 = 2.2 g (two figures were read).
   await expect(bench.locator('.bench-yield')).toContainText('2.2 g');
+  await openStep(bench, 8);
+  await press(bench, 'It is drying');
+  await read(bench, '1.68');
+  await press(bench, 'Dry by feel and look');
+  await openStep(bench, 9);
+  await read(bench, '20.00');
+  await read(bench, '21.68');
+  await openStep(bench, 11);
+  // 1.68 ÷ 2.233 = 75.2 %. One to one from the aldehyde: 19.68 mmol × 234.30 = 4.61 g, 36.4 %.
+  await read(bench, '36.4');
+  await expect(bench.getByText('The coefficients of the equation were left out.')).toBeVisible();
   await bench.context().close();
 });

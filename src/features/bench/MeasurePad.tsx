@@ -31,7 +31,7 @@ export function MeasurePad({
 }) {
   const [way, setWay] = useState(startWay(ask));
   const [text, setText] = useState('');
-  const [cap, setCap] = useState('cap on');
+  const [picked, setPicked] = useState<string | undefined>(undefined);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const slot = nextSlot(ask, way);
   if (!slot)
@@ -48,6 +48,8 @@ export function MeasurePad({
   const full = ask.readings['full'];
   const empty = ask.readings['empty'];
   const before = configuration ? (full ?? empty) : undefined;
+  // The second weighing begins in the configuration of the first.
+  const cap = picked ?? before?.body.state?.[0] ?? 'cap on';
   const record = () => {
     if (!parsed.ok) return;
     onAdd({
@@ -59,6 +61,7 @@ export function MeasurePad({
       ...(configuration ? { state: [cap] } : {}),
     });
     setText('');
+    setPicked(undefined);
   };
   return (
     <div className="reading-pad">
@@ -93,7 +96,7 @@ export function MeasurePad({
           {configuration && (
             <div className="reading-choice" role="group" aria-label="Configuration of the vessel">
               {['cap on', 'cap off'].map((word) => (
-                <Choice key={word} chosen={cap === word} onClick={() => setCap(word)}>
+                <Choice key={word} chosen={cap === word} onClick={() => setPicked(word)}>
                   {word}
                 </Choice>
               ))}

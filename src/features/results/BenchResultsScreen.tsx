@@ -32,6 +32,7 @@ export function BenchResultsScreen(start: BenchStart) {
         )}
         <WorkingDrawer>
           <section className="card-plain report-card">
+            <h2 className="visually-hidden">{doc.title}</h2>
             <BenchReport state={state} results={results} />
           </section>
         </WorkingDrawer>

@@ -32,7 +32,10 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
       value: over(computePlan(bench.doc).charge.product?.mass?.q.value),
       says: 'It is the mass over the planned theoretical yield; what was actually charged counts.',
     },
-    { value: over(withoutCoefficients(bench)), says: 'The coefficients of the equation were left out.' },
+    ...withoutCoefficients(bench).map((grams) => ({
+      value: over(grams),
+      says: 'The coefficients of the equation were left out.',
+    })),
     { value: over(fromOther(bench)), says: 'It rests on a reagent in excess instead of the limiting one.' },
     { value: over(volumeAsMass(bench)), says: 'Millilitres were taken for grams.' },
   ];
@@ -55,16 +58,16 @@ const productMass = ({ charge }: Bench) => {
   return extents && product?.mass ? product.mass.q.value / extents.limiting.extent.q.value : undefined;
 };
 
-/** g, with every coefficient taken as one. */
-function withoutCoefficients(bench: Bench): number | undefined {
+/** g, with every coefficient taken as one: from the smallest amount, and from each reactant as if it limited. */
+function withoutCoefficients(bench: Bench): readonly number[] {
   const { terms, product } = bench.doc.equation;
   const { extents } = bench.charge.actual;
   const per = productMass(bench);
   const ν = (id: string, side: 'left' | 'right') =>
     terms.find((term) => term.substance === id && term.side === side)?.coefficient ?? 1;
-  if (!extents || per === undefined || terms.every(({ coefficient }) => coefficient === 1)) return undefined;
+  if (!extents || per === undefined || terms.every(({ coefficient }) => coefficient === 1)) return [];
   const amounts = extents.reactants.map(({ id, extent }) => extent.q.value * ν(id, 'left'));
-  return (Math.min(...amounts) * per) / ν(product, 'right');
+  return [Math.min(...amounts), ...amounts].map((amount) => (amount * per) / ν(product, 'right'));
 }
 
 /** g, from the next reagent's extent. */
