@@ -12,3 +12,11 @@ export function minutesAndSeconds(seconds: number): string {
   const whole = Number(roundDecimals(Math.abs(seconds), 0));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
+
+/** A duration in words, "4 h 20 min". */
+export function hoursAndMinutes(minutes: number): string {
+  const [hours, rest] = [Math.floor(minutes / 60), Number(roundDecimals(minutes % 60, 0))];
+  return [hours > 0 ? `${hours}\u00a0h` : '', rest > 0 || hours === 0 ? `${rest}\u00a0min` : '']
+    .filter(Boolean)
+    .join(' ');
+}

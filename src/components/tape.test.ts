@@ -1,5 +1,5 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { minutesAndSeconds } from './clock';
+import { hoursAndMinutes, minutesAndSeconds } from './clock';
 import { stateOfScript } from '../../tests/support/demoRun';
 import { tapeRows } from './tapeRows';
 
@@ -19,3 +19,10 @@ test.each([
   [600, '10:00'],
   [-125, '2:05'],
 ])('%s s reads %s', (seconds, text) => expect(minutesAndSeconds(seconds)).toBe(text));
+
+test.each([
+  [0, '0 min'],
+  [45, '45 min'],
+  [120, '2 h'],
+  [261, '4 h 21 min'],
+])('%s min reads %s', (minutes, text) => expect(hoursAndMinutes(minutes).replace(/\u00a0/g, ' ')).toBe(text));

@@ -49,6 +49,7 @@ for (const theme of ['light', 'dark'] as const) {
       await page.getByRole('button', { name: 'Factor', exact: true }).click();
       await page.getByLabel('Factor of the tested scale').fill('3.5');
       await page.getByLabel('Coefficient of Aniline').fill('2');
+      await page.getByRole('button', { name: /^Procedure/ }).click();
       await judge(page, 'plan');
       await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
       await expect(page.getByRole('dialog')).toBeVisible();

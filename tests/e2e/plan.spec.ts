@@ -188,3 +188,14 @@ test('a demonstrator reads the plan but cannot change it', async ({ page }) => {
   await page.getByRole('button', { name: /^Theoretical yield: 2.97 g/ }).click();
   await expect(page.getByRole('region', { name: 'Working: Product' })).toBeVisible();
 });
+
+test('the procedure reads with the plan’s own numbers, and moving the pin moves them', async ({ page }) => {
+  await openPlan(page, acetanilideText());
+  await page.getByRole('button', { name: /^Procedure 21 steps, about 4 h/ }).click();
+  const steps = page.getByRole('region', { name: 'Procedure' }).getByRole('listitem');
+  await expect(steps.first()).toContainText('Weigh 2.04 g aniline by difference.');
+  await expect(steps.nth(4)).toContainText('Heat under reflux for 15 min, from the first reflux.');
+  await expect(page.getByText('may stop here: Crude solid, covered, in air.')).toBeVisible();
+  await page.getByLabel('Pinned Aniline to measure').fill('4.00');
+  await expect(steps.first()).toContainText('Weigh 4.09 g aniline by difference.');
+});

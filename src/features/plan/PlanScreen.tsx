@@ -7,6 +7,7 @@ import { cellWorked } from './cells';
 import { ChargeBoard } from './ChargeBoard';
 import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
+import { ProcedurePanel } from './ProcedurePanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from './planView';
@@ -55,6 +56,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
           <div className="plan-main">
             <ReactionScheme />
             <ChargeBoard onAdd={() => setAdding(true)} />
+            <ProcedurePanel />
           </div>
           <aside className="plan-rail" aria-label="Scale, vessels and findings">
             <PinPanel />

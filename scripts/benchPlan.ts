@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { computePlan } from '@/core/preparation/plan';
-import { format } from '@/core/quantity/format';
+import { summary } from './timings';
 import type { Preparation } from '@/core/preparation/document';
 
 // Recalculation of a 40-line charge table, as at every keystroke on the plan.
@@ -17,9 +17,6 @@ for (let i = 0; i < 600; i += 1) {
   const doc: Preparation = { ...base, lines, pin: { at: 'factor', digits: String(1 + (i % 50) / 10) } };
   const start = performance.now();
   computePlan(doc);
-  if (i >= 100) times.push((performance.now() - start) / 1000);
+  if (i >= 100) times.push(performance.now() - start);
 }
-times.sort((a, b) => a - b);
-const at = (share: number) =>
-  format({ dim: 'time', value: (times[Math.floor(times.length * share)] ?? 0) * 1000 }, '', { figures: 2 });
-console.log(`recalculation of 40 lines: median ${at(0.5)} ms, p95 ${at(0.95)} ms, ${times.length} runs`);
+console.log(`recalculation of 40 lines: ${summary(times)}`);

@@ -1,0 +1,59 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { benchState } from '@/core/record/benchState';
+import { hoursAndMinutes } from '@/components/clock';
+import { stepTitle } from '@/core/operations/stepTitle';
+import { usePlanView } from './planView';
+import type { Preparation } from '@/core/preparation/document';
+
+const minutesOf = (doc: Preparation, attended?: boolean) =>
+  doc.steps
+    .filter(({ time, optional }) => !optional && (attended === undefined || time.attended === attended))
+    .reduce((sum, { time }) => sum + time.typical_min, 0);
+
+/** The steps as the bench will read them, with their times and the places where one may stop. */
+export function ProcedurePanel() {
+  const { plan } = usePlanView();
+  const [open, setOpen] = useState(false);
+  const { doc } = plan;
+  if (doc.steps.length === 0) return null;
+  const stops = doc.steps.filter(({ safeStop }) => safeStop !== undefined).length;
+  return (
+    <section className="card-plain procedure" aria-label="Procedure">
+      <button type="button" className="procedure-head" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <strong>Procedure</strong>
+        <span>
+          {doc.steps.length} steps, about {hoursAndMinutes(minutesOf(doc))} ({hoursAndMinutes(minutesOf(doc, true))}{' '}
+          attended), {stops} safe {stops === 1 ? 'stop' : 'stops'}
+        </span>
+      </button>
+      {open && <StepList doc={doc} />}
+    </section>
+  );
+}
+
+function StepList({ doc }: { readonly doc: Preparation }) {
+  // A bench that has recorded nothing yet reads the plan's own numbers.
+  const { steps } = useMemo(() => benchState(doc, []), [doc]);
+  return (
+    <ol className="procedure-steps">
+      {steps.map(({ step, operation, context }) => (
+        <li key={step.id}>
+          <strong>{operation.sentence(context)}</strong>
+          {step.text && <span> {step.text}</span>}
+          {operation.cautions?.(context).map((caution) => (
+            <span key={caution} className="caution-line">
+              {caution}
+            </span>
+          ))}
+          <small>
+            {stepTitle(doc, step)} · {step.time.typical_min}
+            {'\u00a0'}min, {step.time.attended ? 'attended' : 'unattended'}
+            {step.optional && ' · if needed'}
+            {step.safeStop && <em> · may stop here: {step.safeStop}</em>}
+          </small>
+        </li>
+      ))}
+    </ol>
+  );
+}
