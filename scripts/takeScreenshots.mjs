@@ -36,23 +36,48 @@ const plan = async (page) => {
 };
 
 await picture('sign-in', {});
-const bench = (name, pin) => async (page) => {
+const pins = { Avocet: '4170', Dunlin: '6038', Godwit: '5512', Plover: '3327' };
+const atBench = async (page, name, path = '/bench') => {
   await page.request.delete('/api/v1/session');
-  await page.request.post('/api/v1/session', { data: { as: 'group', joinCode: 'SHORE7', bench: name, pin } });
-  await page.goto('/bench');
+  await page.request.post('/api/v1/session', {
+    data: { as: 'group', joinCode: 'SHORE7', bench: name, pin: pins[name] },
+  });
+  await page.goto(path);
+  await page.waitForTimeout(1200);
 };
-await picture('bench', { role: /^Group/, width: 820, height: 1180 }, async (page) => {
-  await bench('Turnstone', '1464')(page);
-  await page.getByLabel(/^Reading/).fill('38.5');
+const group = { role: /^Group/, width: 820, height: 1180 };
+await picture('bench', group, async (page) => {
+  await atBench(page, 'Avocet');
+  await page.getByLabel(/^Reading/).fill('24.10');
 });
-await picture('bench-finding', { role: /^Group/, width: 820, height: 900 }, async (page) => {
-  await bench('Dunlin', '6038')(page);
-  await page.getByRole('button', { name: /^Aniline/ }).click();
+await picture('bench-reflux', group, (page) => atBench(page, 'Godwit'));
+await picture('bench-finding', { ...group, height: 900 }, async (page) => {
+  await atBench(page, 'Dunlin');
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').nth(3).click();
 });
-await picture('class', { role: /^Demonstrator/, height: 1000 }, async (page) => {
+await picture('bench-phone-dark', { ...group, width: 390, height: 844, theme: 'dark' }, async (page) => {
+  await atBench(page, 'Plover');
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').nth(11).click();
+});
+await picture('results-bench', { role: /^Group/, height: 1000 }, (page) => atBench(page, 'Plover', '/bench/results'));
+const theClass = async (page) => {
   await page.goto('/classes');
   await page.getByRole('link', { name: /Spring module/ }).click();
-  await page.locator('[data-bench="Knot"] .lane-line').click();
+};
+await picture('class', { role: /^Demonstrator/, height: 1000 }, async (page) => {
+  await theClass(page);
+  await page.locator('[data-bench="Sanderling"] .lane-line').click();
+});
+const classResults = async (page) => {
+  await theClass(page);
+  await page.getByRole('link', { name: 'Results of the class' }).click();
+  await page.getByRole('img', { name: /Plover: 63.5/ }).waitFor();
+};
+await picture('results-class', { role: /^Coordinator/, height: 1480 }, classResults);
+await picture('results-working', { role: /^Coordinator/ }, async (page) => {
+  await classResults(page);
+  await page.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide, Dunlin/ }).click();
+  await page.waitForTimeout(500);
 });
 await picture('plan', { role: /^Coordinator/ }, plan);
 await picture('working', { role: /^Coordinator/ }, async (page) => {

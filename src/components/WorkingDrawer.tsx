@@ -57,11 +57,14 @@ export function WorkedNumber({
   worked,
   label,
   uncertain = false,
+  bare = false,
 }: {
   readonly worked: Worked;
   readonly label: string;
   /** Print ± beside it. */
   readonly uncertain?: boolean;
+  /** Leave the unit to the number after it. */
+  readonly bare?: boolean;
 }) {
   const open = useContext(DrawerContext);
   const source = useContext(RecordContext);
@@ -80,7 +83,25 @@ export function WorkedNumber({
     >
       <span className="num">{digits}</span>
       {u !== undefined && <span className="num muted">±{u}</span>}
-      {worked.unit !== '' && <span className="unit">{worked.unit}</span>}
+      {worked.unit !== '' && !bare && <span className="unit">{worked.unit}</span>}
     </button>
+  );
+}
+
+/** A range of two numbers of one kind, each opening its own working. */
+export function WorkedRange({
+  low,
+  high,
+  label,
+}: {
+  readonly low: Worked;
+  readonly high: Worked;
+  readonly label: string;
+}) {
+  return (
+    <span className="worked-range">
+      <WorkedNumber worked={low} label={`${label}, lower end`} bare />–
+      <WorkedNumber worked={high} label={`${label}, upper end`} />
+    </span>
   );
 }

@@ -30,9 +30,10 @@ export interface AcetanilideRun {
   readonly until?: number;
 }
 
-const slowMelt = (start: number, onset: string, clear: string): DemoCapillary => ({
-  at: [0, 1, (Number(onset) - start) / 1.6, (Number(clear) - start) / 1.6],
-  read: [roundDecimals(start, 1), roundDecimals(start + 1.6, 1), onset, clear],
+/** A capillary melted on a slow ramp, K/min, from `start` °C on. */
+export const slowMelt = (start: number, onset: string, clear: string, rate = 1.6): DemoCapillary => ({
+  at: [0, 1, (Number(onset) - start) / rate, (Number(clear) - start) / rate],
+  read: [roundDecimals(start, 1), roundDecimals(start + rate, 1), onset, clear],
 });
 
 export const cleanRun: AcetanilideRun = {

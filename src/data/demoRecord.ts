@@ -1,4 +1,4 @@
-import { acetanilideRun } from './acetanilideRun';
+import { acetanilideRun, slowMelt } from './acetanilideRun';
 import type { Setting } from '@/core/record/entry';
 import type { DemoStep } from './demoSteps';
 
@@ -17,11 +17,6 @@ export interface DemoBench {
   readonly steps: readonly DemoStep[];
 }
 
-const slow = (onset: string, clear: string) => ({
-  at: [0, 1, (Number(onset) - 94) / 1.5, (Number(clear) - 94) / 1.5] as const,
-  read: ['94.0', '95.5', onset, clear] as const,
-});
-
 /** Acetanilide at eight benches: clean ones, unfinished ones, and ones that carry a mistake. */
 export const demoRecord: Readonly<Record<string, DemoBench>> = {
   // Avocet has not begun: the bench to try things at.
@@ -33,6 +28,8 @@ export const demoRecord: Readonly<Record<string, DemoBench>> = {
     steps: acetanilideRun({
       aniline: ['24.31', '22.02'],
       crude: ['3.06', '2.94', '2.91', '2.91'],
+      crudeMelt: [slowMelt(92, '107.1', '110.8')],
+      pureMelt: [slowMelt(95, '113.5', '114.9')],
       massIn: '2.89',
       portions: ['40.0', '22.0'],
       atCooling: '60.0',
@@ -51,7 +48,8 @@ export const demoRecord: Readonly<Record<string, DemoBench>> = {
       crude: ['3.52', '2.84', '2.63', '2.58', '2.58'],
       pure: ['2.16', '2.11', '2.11'],
       vial: ['14.35', '16.46'],
-      pureMelt: [slow('113.0', '114.5')],
+      crudeMelt: [slowMelt(93, '109.0', '111.9')],
+      pureMelt: [slowMelt(95, '113.0', '114.5')],
       typed: '71.3',
     }),
   },
@@ -60,6 +58,9 @@ export const demoRecord: Readonly<Record<string, DemoBench>> = {
     late: 0,
     steps: acetanilideRun({
       aniline: ['24.15', '22.11'],
+      crude: ['2.74', '2.63', '2.60', '2.60'],
+      crudeMelt: [slowMelt(90, '106.4', '110.9')],
+      pureMelt: [slowMelt(96, '113.6', '114.8')],
       massIn: '2.58',
       portions: ['60.0', '50.0', '40.0'],
       atCooling: '150.0',
@@ -80,12 +81,13 @@ export const demoRecord: Readonly<Record<string, DemoBench>> = {
     steps: acetanilideRun({
       aniline: ['24.08', '22.02'],
       crude: ['2.66', '2.57', '2.55', '2.55'],
+      crudeMelt: [slowMelt(92, '108.0', '111.2')],
       massIn: '2.53',
       pure: ['2.14', '2.09', '2.09'],
       vial: ['14.37', '16.46'],
       pureMelt: [
         { at: [0, 1.25, 2.8, 3.1], read: ['94.0', '104.0', '116.5', '119.0'] },
-        slow('113.2', '114.6'),
+        slowMelt(94, '113.2', '114.6', 1.5),
       ],
       typed: '69.9',
     }),

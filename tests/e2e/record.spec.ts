@@ -57,6 +57,16 @@ test('weighed by difference on one instance, signed on the other: yield and targ
   await expect(lane.getByRole('region', { name: 'To sign' })).toContainText(
     'full 24.31 g (cap on) → empty 22.02 g (cap on) · Aniline 2.29 g target 2.04 g',
   );
+  // Sent back with a remark, seen at the bench at whatever step it is, asked again.
+  await lane.getByLabel('Remark for returning').fill('show me the display');
+  await lane.getByRole('button', { name: 'Return it' }).click();
+  await expect(lane).not.toContainText('Waits for a signature');
+  await expect(bench.getByText('The demonstrator returned Aniline full (cap on): “show me the display”')).toBeVisible();
+  await bench.getByRole('button', { name: 'Look at it' }).first().click();
+  await press(bench, 'Ask for a signature');
+  await expect(bench.getByText('The demonstrator returned')).toHaveCount(0);
+  await expect(lane).toContainText('Waits for a signature');
+  // A tap does not sign, holding does.
   await lane.getByRole('button', { name: 'Hold to sign' }).click();
   await expect(lane).toContainText('Waits for a signature');
   await lane.getByRole('button', { name: 'Hold to sign' }).click({ delay: 1000 });

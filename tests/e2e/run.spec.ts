@@ -172,7 +172,7 @@ test('a class runs the preparation from the first weighing to the melting range;
     await board.getByRole('link', { name: 'Results of the class' }).click();
     const row = board.locator('tr[data-bench="Ruff"]');
     await expect(row).toContainText('73.0%');
-    await expect(row).toContainText('113.2–114.4 °C agrees');
+    await expect(row).toContainText(/113\.2–114\.4\s?°C agrees/);
     await expect(board.getByRole('img', { name: /Ruff: 73 %, 113.2–114.4 °C/ })).toBeVisible();
     await row.getByRole('button', { name: 'Ruff', exact: true }).click();
     await expect(board.getByRole('region', { name: 'Results of Ruff' })).toContainText(

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { benchState } from '@/core/record/benchState';
 import { benchCharge } from '@/core/record/benchCharge';
 import { draftSchema } from '@/core/record/draftSchema';
 import { foldRecord } from '@/core/record/foldRecord';
@@ -56,6 +57,7 @@ test('cap on, cap off: plausible numbers, and only the configuration tells', () 
 test.each<[string, readonly Body[]]>([
   ['reading.order', [reading('aniline', 'full', '22.02 g', capped), reading('aniline', 'empty', '24.31 g', capped)]],
   ['reading.coarse', [reading('aniline', 'net', '2.0 g', capped)]],
+  ['reading.readability', [reading('aniline', 'net', '2.0 g', { device: 'balance-01' })]],
   ['reading.rival', [reading('aniline', 'net', '2.04 g', capped), reading('aniline', 'net', '2.06 g', capped)]],
   [
     'reading.short',
@@ -118,6 +120,7 @@ test('asked, returned, asked again, signed: what the demonstrator sees waiting',
   expect(foldRecord(entriesOf(bodies.slice(0, 3)))[0]?.returned).toBe('show me the display');
 });
 
+const doc = acetanilide();
 const anyBody = fc.oneof(
   fc
     .record({ line: fc.constantFrom('aniline', 'acid'), n: fc.integer({ min: 1, max: 999 }) })
@@ -130,6 +133,16 @@ const anyBody = fc.oneof(
     body: reading('aniline', 'net', `${m} g`) as never,
   })),
   fc.integer({ min: 1, max: 12 }).map((n): Body => ({ k: 'ask', targets: [idOf(n)] })),
+  fc.constantFrom<Body>(
+    { k: 'event', step: 'reflux', name: 'heatOn' },
+    { k: 'event', step: 'reflux', name: 'firstReflux' },
+    { k: 'event', step: 'reflux', name: 'heatOff' },
+    { k: 'tick', step: 'reflux', check: 'aids' },
+    { k: 'step', step: 'ice', to: 'skip', reason: 'no ice' },
+    { k: 'step', step: 'ice', to: 'again' },
+    { k: 'deviation', step: 'reflux', reason: 'another flask' },
+    { k: 'words', step: 'reflux', text: 'turned yellow' },
+  ),
 );
 
 test('a record folds to the same state in every order of arrival, however often entries come', () => {
@@ -140,6 +153,11 @@ test('a record folds to the same state in every order of arrival, however often 
         .map((entry) => ({ entry, key: keys.next().value as number }))
         .sort((a, b) => a.key - b.key);
       expect(foldRecord(mixed.map(({ entry }) => entry))).toEqual(foldRecord(entries));
+      const seen = (some: readonly Entry[]) => {
+        const { findings, timers, steps } = benchState(doc, some);
+        return { findings, timers, steps: steps.map(({ status }) => status) };
+      };
+      expect(seen(mixed.map(({ entry }) => entry))).toEqual(seen(entries));
     }),
   );
 });
@@ -148,7 +166,8 @@ test('nothing that was recorded ever disappears from the folded record', () => {
   fc.assert(
     fc.property(fc.array(anyBody, { maxLength: 12 }), (bodies) => {
       const kept = foldRecord(entriesOf(bodies)).map(({ entry }) => entry.id);
-      const made = entriesOf(bodies).filter(({ body }) => body.k === 'reading' || body.k === 'correct');
+      const spoken = new Set(['void', 'ask', 'sign', 'return']);
+      const made = entriesOf(bodies).filter(({ body }) => !spoken.has(body.k));
       expect(kept.sort()).toEqual(made.map(({ id }) => id).sort());
     }),
   );

@@ -151,6 +151,11 @@ export const rules = {
     title: 'Fewer digits than the device shows',
     says: '{name}: {read} was recorded, the {device} reads to {step}. Record every digit, zeros too.',
   },
+  'reading.readability': {
+    title: 'A coarse balance for so little',
+    says: '{name}: {net} on the {device} is known to {share} only; 1 % or better is usual.',
+    remedies: ['Weigh it on a finer balance, or carry the uncertainty.'],
+  },
   'reading.offTarget': {
     title: 'Off the target',
     says: '{name}: {actual} instead of {target} ({off}). The other targets and the yield follow what was taken.',

@@ -1,5 +1,5 @@
 import { eventAt, readingsAt, tickedAt } from './onRecord';
-import { differenceWay, netWay, volumeWay } from './ways';
+import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../preparation/chargeTable';
 import type { CheckAsk, EventAsk, MeasureAsk } from './ask';
 import type { StepContext } from './operation';
@@ -53,7 +53,7 @@ export function measureLine(
   const target = found?.plan.target;
   if (!found || !target) return [];
   const volume = found.plan.total.volume !== undefined;
-  const ways = [...(volume ? [volumeWay] : []), netWay, differenceWay];
+  const ways = [...(volume ? [volumeWay] : []), netWay, differenceWay, taredVesselWay];
   const usual = target.rounded.q.dim === 'volume' ? volumeWay : takesPart(found.plan.facts) ? differenceWay : netWay;
   const first = ways.find(({ id }) => id === way) ?? usual;
   return [

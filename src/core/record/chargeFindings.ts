@@ -1,9 +1,11 @@
 import { fact, finding } from '../finding/finding';
+import { stepsIn } from '../quantity/device';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../preparation/chargeTable';
 import { configurationFindings } from './weighingFindings';
 import { readingFindings } from './readingFindings';
 import type { BenchCharge, BenchLine } from './benchTypes';
+import type { Device } from '../quantity/device';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
 import type { Reading } from './entry';
@@ -27,6 +29,7 @@ export function chargeFindings(
     ...charge.lines.flatMap((line) => [
       ...configurationFindings(line.readings, nameOf(line), { line: line.plan.facts.line.id }),
       ...offTarget(line),
+      ...readability(line, issued.devices),
     ]),
     ...limiting(issued, charge),
   ];
@@ -60,6 +63,29 @@ function offTarget(line: BenchLine): readonly Finding[] {
         actual: shown(taken),
         target: shown(wanted as Measured),
         off: `${off > 0 ? '+' : '−'}${Math.round(Math.abs(off) * 100)}\u00a0%`,
+      },
+    ),
+  ];
+}
+
+/** A balance fits when its step is at most 1 % of what was weighed; from 5 % on the number says little. */
+function readability(line: BenchLine, devices: readonly Device[]): readonly Finding[] {
+  const { taken, readings, plan } = line;
+  const reading = readings.net ?? readings.full;
+  const device = devices.find(({ id }) => id === reading?.body.device);
+  if (taken?.q.dim !== 'mass' || device?.kind !== 'balance' || !takesPart(plan.facts)) return [];
+  const share = 1 / stepsIn(taken.q.value, device);
+  if (share <= 0.01 + 1e-9) return [];
+  return [
+    finding(
+      'reading.readability',
+      share > 0.05 ? 'caution' : 'note',
+      { line: plan.facts.line.id, field: 'device' },
+      {
+        name: nameOf(line),
+        net: shown(taken),
+        device: device.name,
+        share: fact({ dim: 'fraction', value: share }, '%', 2),
       },
     ),
   ];

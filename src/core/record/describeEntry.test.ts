@@ -27,6 +27,6 @@ test('readings keep their digits, their unit and what they are of', () => {
     '4.0 mL Acetic acid, glacial',
   ]);
   expect(words).toContain('First reflux (Heating under reflux)');
-  expect(words).toContain('113.2 °C Melting range: recrystallized acetanilide A first liquid');
+  expect(words).toContain('113.5 °C Melting range: recrystallized acetanilide A first liquid');
   expect(words).toContain('9.9 mL Ice-water (wash)');
 });

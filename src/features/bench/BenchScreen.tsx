@@ -1,9 +1,12 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import Button from 'react-bootstrap/Button';
 import { chargeComplete } from '@/core/record/benchCharge';
 import { benchState } from '@/core/record/benchState';
+import { describeEntry } from '@/core/record/describeEntry';
 import { format } from '@/core/quantity/format';
+import { returnedAt } from './returned';
 import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
 import { StepPanel } from './StepPanel';
@@ -55,6 +58,16 @@ export function BenchScreen(start: BenchStart) {
             {problem}
           </p>
         )}
+        {returnedAt(state).map(({ live, step: at }) => (
+          <p key={live.entry.id} className="banner banner-stop" role="status">
+            The demonstrator returned {describeEntry(live, doc, state.steps).says}: “{live.returned}”
+            {at !== step && (
+              <Button variant="line" onClick={() => setShown(at.step.id)}>
+                Look at it
+              </Button>
+            )}
+          </p>
+        ))}
         {running.length > 0 && (
           <div className="timers" role="region" aria-label="Timers">
             {running.map((timer) => (

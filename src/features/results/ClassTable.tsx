@@ -1,8 +1,7 @@
 'use client';
 import { formatDigits } from '@/core/quantity/format';
-import { formatRange } from '@/core/quantity/formatRange';
 import { mainStages } from '@/core/results/stageResults';
-import { WorkedNumber, WorkingSource } from '@/components/WorkingDrawer';
+import { WorkedNumber, WorkedRange, WorkingSource } from '@/components/WorkingDrawer';
 import { useEntryWords } from './useEntryWords';
 import type { ClassResults, ClassRow, Comparison } from '@/core/results/classResults';
 import type { OwnResult } from '@/core/results/ownResults';
@@ -142,7 +141,7 @@ function StageCell({ bench, result }: { readonly bench: string; readonly result:
       )}
       {best && (
         <small>
-          <span className="num">{formatRange(best.onset, best.clear)}</span> {short[verdict.kind]}
+          <WorkedRange low={best.onset} high={best.clear} label={`Melting range of ${name}`} /> {short[verdict.kind]}
         </small>
       )}
     </td>

@@ -1,16 +1,13 @@
 import { comparisons } from '@/core/results/classResults';
-import { format } from '@/core/quantity/format';
 import { WorkedNumber, WorkingSource } from '@/components/WorkingDrawer';
 import type { ClassResults, Comparison } from '@/core/results/classResults';
 import type { Preparation } from '@/core/preparation/document';
-import type { Worked } from '@/core/quantity/worked';
 
 const words: Readonly<Record<Comparison, string>> = {
   yield: 'Percent yield',
   recovery: 'Percent recovery',
   onset: 'First liquid',
 };
-const text = ({ q, unit, figures }: Worked) => format(q, unit, { figures });
 const noEntry = () => undefined;
 
 /** Median, range and outliers of the class, in a line each. */
@@ -27,7 +24,8 @@ export function Spreads({ doc, results }: { readonly doc: Preparation; readonly 
               <dt>{words[what]}</dt>
               <dd>
                 median <WorkedNumber worked={median} label={`Median, ${words[what].toLowerCase()}`} /> of {n},{' '}
-                {text(low)} to {text(high)}
+                <WorkedNumber worked={low} label={`Lowest, ${words[what].toLowerCase()}`} /> to{' '}
+                <WorkedNumber worked={high} label={`Highest, ${words[what].toLowerCase()}`} />
                 {outliers.length > 0 && <strong> · far off: {outliers.join(', ')}</strong>}
               </dd>
             </div>

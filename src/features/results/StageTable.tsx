@@ -1,5 +1,4 @@
-import { formatRange } from '@/core/quantity/formatRange';
-import { WorkedNumber } from '@/components/WorkingDrawer';
+import { WorkedNumber, WorkedRange } from '@/components/WorkingDrawer';
 import type { StageResult } from '@/core/results/stageResults';
 
 const dryWords = { constant: 'constant mass', looks: 'dry by feel', unknown: 'not shown dry' } as const;
@@ -57,7 +56,7 @@ function StageRow({ result }: { readonly result: StageResult }) {
         )}
       </td>
       <td>
-        {best ? <span className="num">{formatRange(best.onset, best.clear)}</span> : '—'}
+        {best ? <WorkedRange low={best.onset} high={best.clear} label={`Melting range, ${stage.name}`} /> : '—'}
         {literature && (
           <small>
             literature {literature.low}–{literature.high}

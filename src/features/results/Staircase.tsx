@@ -1,11 +1,8 @@
-import { format } from '@/core/quantity/format';
+import { inSentence } from '@/core/preparation/inSentence';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import { worth } from '@/core/results/worth';
 import type { CSSProperties } from 'react';
 import type { Level } from '@/core/results/ledger';
-import type { Worked } from '@/core/quantity/worked';
-
-const text = (worked: Worked) => format(worked.q, worked.unit, { figures: worked.figures });
 
 /**
  * From the charge to the vial, a bar a level on one scale: filled what was weighed, outlined what the models leave of the
@@ -67,7 +64,7 @@ function Stair({ level, full }: { readonly level: Level; readonly full: number }
         )}
         {apart.map(({ label: name, mass }) => (
           <li key={name}>
-            {text(mass)} of it won back, kept apart: {name}
+            <WorkedNumber worked={mass} label={name} /> of it won back, kept apart: {inSentence(name)}
           </li>
         ))}
       </ul>

@@ -7,12 +7,15 @@ import { stageName, stageOf } from '../stages';
 import { fastestRamp } from './types';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
+import type { ClassSettings } from '../../record/classSettings';
 import type { MeasureAsk } from '../ask';
 import type { MeltingDatum } from '../../preparation/document';
 import type { Operation, StepContext } from '../operation';
 
 // The slow ramp begins this far below the expected value (domain: 15 to 20 °C below).
 const slowFrom = { low: 20, high: 15 } as const;
+// Taken where the class has entered no room temperature.
+const usualRoom_C = 20;
 
 /** Melting range of a capillary: onset and clear, never one number; the ramp is judged by the times of the readings. */
 export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
@@ -30,7 +33,7 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
     };
   },
   sentence: (context) =>
-    `Melting range of the ${stageName(context, context.params.of)}: 1 to 2\u00a0K/min near the melt.`,
+    `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench.settings)}.`,
   cautions: () => ['A hot block burns. Never melt the same sample twice.'],
   asks: ({ capillaries, literature }, context) => {
     const last = capillaries.at(-1)?.item ?? 'A';
@@ -62,6 +65,15 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
         : [],
     ),
 };
+
+/** The ramp in words: fast to 15 to 20 °C below the expected value, or from room temperature where that is higher. */
+function rampPlan(literature: MeltingDatum | undefined, { roomTemperature }: ClassSettings): string {
+  const slow = 'then 1–2\u00a0K/min';
+  if (!literature) return `find it fast, ${slow} with a fresh capillary`;
+  const [from, to] = [Number(literature.low) - slowFrom.low, Number(literature.low) - slowFrom.high];
+  const room = roomTemperature ? Number(roomTemperature.digits) : usualRoom_C;
+  return to <= room ? 'from room temperature at 1\u00a0K/min' : `fast to ${from}–${to}\u202f°C, ${slow}`;
+}
 
 function literatureOf({ bench, params: { of } }: StepContext<MeltingRangeParams>): MeltingDatum | undefined {
   const substance = stageOf(bench, of)?.substance;
