@@ -191,7 +191,7 @@ test('a demonstrator reads the plan but cannot change it', async ({ page }) => {
 
 test('the procedure reads with the plan’s own numbers, and moving the pin moves them', async ({ page }) => {
   await openPlan(page, acetanilideText());
-  await page.getByRole('button', { name: /^Procedure 21 steps, about 4 h/ }).click();
+  await page.getByRole('button', { name: /^Procedure 21 steps, about 3 h 55 min/ }).click();
   const steps = page.getByRole('region', { name: 'Procedure' }).getByRole('listitem');
   await expect(steps.first()).toContainText('Weigh 2.04 g aniline by difference.');
   await expect(steps.nth(4)).toContainText('Heat under reflux for 15 min, from the first reflux.');

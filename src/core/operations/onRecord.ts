@@ -59,6 +59,18 @@ export function eventAt(context: StepContext, name: string): Live<Happening> | u
   );
 }
 
+/** The events of a step that happened, by name. */
+export function eventsAt<N extends string>(
+  context: StepContext,
+  ...names: readonly N[]
+): Readonly<Partial<Record<N, Live<Happening>>>> {
+  const found = names.flatMap((name) => {
+    const event = eventAt(context, name);
+    return event ? [[name, event] as const] : [];
+  });
+  return Object.fromEntries(found) as Partial<Record<N, Live<Happening>>>;
+}
+
 /** Names of the checks that were ticked. */
 export function tickedAt(context: StepContext): ReadonlySet<string> {
   return new Set(

@@ -42,10 +42,14 @@ test('a question is the need, since it was asked, until it is signed or returned
 
 test('a reading that cannot be right comes before a signature, a signature before a reading off its target', () => {
   const off = [reading('aniline', 'full', '24.31 g', balance), reading('aniline', 'empty', '22.02 g', balance)];
-  expect(needOf(...off)).toEqual({ kind: 'caution', since: clock(1) });
+  expect(needOf(...off)).toEqual({ kind: 'caution', since: clock(1), about: 'Off the target' });
   expect(needOf(...off, { k: 'ask', targets: [idOf(1)] }).kind).toBe('signature');
   const wrong = [reading('aniline', 'full', '22.02 g', balance), reading('aniline', 'empty', '24.31 g', balance)];
-  expect(needOf(...wrong, { k: 'ask', targets: [idOf(1)] })).toEqual({ kind: 'stop', since: clock(1) });
+  expect(needOf(...wrong, { k: 'ask', targets: [idOf(1)] })).toEqual({
+    kind: 'stop',
+    since: clock(1),
+    about: 'Empty weighs more than full',
+  });
 });
 
 test('striking the wrong reading ends the need', () => {

@@ -1,4 +1,6 @@
+import { renderFinding } from '../finding/renderFinding';
 import type { BenchState } from './benchState';
+import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
 import type { Timer } from '../operations/operation';
 
@@ -7,7 +9,7 @@ export interface BenchNeed {
   readonly kind: 'stop' | 'signature' | 'late' | 'caution' | 'nothing';
   /** Since when, ISO 8601; absent when nothing has happened yet. */
   readonly since?: string;
-  /** What it is about, in words. */
+  /** What it is about, in words: the finding's title, or what the timer asks for. */
   readonly about?: string;
 }
 
@@ -28,7 +30,7 @@ export function lateTimers(timers: readonly Timer[], now: number): readonly Time
  */
 export function benchNeed(state: BenchState, now: number): BenchNeed {
   const stop = state.findings.find(({ severity }) => severity === 'stop');
-  if (stop) return { kind: 'stop', ...sinceReadings(state, stop.about.line, stop.about.step) };
+  if (stop) return { kind: 'stop', ...aboutFinding(state, stop) };
   if (state.waiting.length > 0) return { kind: 'signature', ...newest(asksOf(state)) };
   const [late] = lateTimers(state.timers, now);
   if (late)
@@ -38,7 +40,7 @@ export function benchNeed(state: BenchState, now: number): BenchNeed {
       about: late.then,
     };
   const caution = state.findings.find(({ severity }) => severity === 'caution');
-  if (caution) return { kind: 'caution', ...sinceReadings(state, caution.about.line, caution.about.step) };
+  if (caution) return { kind: 'caution', ...aboutFinding(state, caution) };
   return { kind: 'nothing', ...newest(state.record.map(({ entry }) => entry.at)) };
 }
 
@@ -49,8 +51,9 @@ function newest(times: readonly string[]): { readonly since?: string } {
   return last === undefined ? {} : { since: last };
 }
 
-/** Since the newest thing that stands at the finding's place. */
-function sinceReadings({ record }: BenchState, line: string | undefined, step: string | undefined) {
+/** Its title, and since when: the newest thing that stands at the finding's place. */
+function aboutFinding({ record }: BenchState, item: Finding) {
+  const { line, step } = item.about;
   const about = ({ body, status }: Live) => {
     if (status === 'void' || status === 'corrected') return false;
     if (body.k === 'reading')
@@ -58,5 +61,8 @@ function sinceReadings({ record }: BenchState, line: string | undefined, step: s
     return 'step' in body && step !== undefined && body.step === step;
   };
   const found = record.filter(about).map(({ entry }) => entry.at);
-  return newest(found.length > 0 ? found : record.map(({ entry }) => entry.at));
+  return {
+    ...newest(found.length > 0 ? found : record.map(({ entry }) => entry.at)),
+    about: renderFinding(item).title,
+  };
 }

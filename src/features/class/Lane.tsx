@@ -12,10 +12,10 @@ import type { BenchState } from '@/core/record/benchState';
 import type { Body } from '@/core/record/entry';
 
 const needWords: Readonly<Record<BenchNeed['kind'], string>> = {
-  stop: 'Look at a reading',
+  stop: 'Stop',
   signature: 'Waits for a signature',
   late: 'A timer is over',
-  caution: 'Something to check',
+  caution: 'To check',
   nothing: 'Works on',
 };
 
@@ -54,7 +54,11 @@ export function Lane({
           </small>
         </span>
         <span className="lane-need">
-          {need.since === undefined ? 'Not begun' : needWords[need.kind]}
+          {need.since === undefined
+            ? 'Not begun'
+            : need.kind === 'nothing' && !current
+              ? 'Finished'
+              : needWords[need.kind]}
           {need.about && `: ${need.about}`}
           {need.since && <small>since {timeOfDay(need.since)}</small>}
         </span>

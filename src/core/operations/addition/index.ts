@@ -4,7 +4,7 @@ import { inSentence } from '../../preparation/inSentence';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { cautionOf, chargeSentence } from '../charge';
-import { eventAt, readAs, roundsAt } from '../onRecord';
+import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
@@ -54,9 +54,8 @@ export const addition: Operation<AdditionParams, Addition> = {
   refs: ({ line }) => ({ lines: [line] }),
   actual: (context) => {
     const { portions, low_C, high_C, ceiling_C } = context.params;
-    const begun = eventAt(context, 'begun');
     return {
-      ...(begun ? { begun } : {}),
+      ...eventsAt(context, 'begun'),
       highest: roundsAt(context, 'highest'),
       portions,
       ...(low_C === undefined ? {} : { low_C }),

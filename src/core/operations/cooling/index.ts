@@ -2,8 +2,9 @@ import { boolean, string } from 'yup';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { celsiusParam, minutesParam, params } from '../params';
-import { eventAt, readAs, readingsAt, secondsBetween } from '../onRecord';
+import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
+import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -40,11 +41,9 @@ export const cooling: Operation<CoolingParams, Cooling> = {
   }),
   refs: () => ({}),
   actual: (context) => {
-    const [begun, ended] = [eventAt(context, 'begun'), eventAt(context, 'ended')];
     const { temperature } = readingsAt(context);
     return {
-      ...(begun ? { begun } : {}),
-      ...(ended ? { ended } : {}),
+      ...eventsAt(context, 'begun', 'ended'),
       ...(temperature ? { temperature } : {}),
       bath: context.params.bath,
     };
@@ -61,19 +60,14 @@ export const cooling: Operation<CoolingParams, Cooling> = {
     }),
     event(context, 'ended', 'Go on when it is cold.', 'It is cold'),
   ],
-  timers: ({ begun, ended }, { step, params: { minutes: planned, bath } }) =>
-    begun
-      ? [
-          {
-            key: step.id,
-            label: `Cooling ${baths[bath]}`,
-            then: 'Read the temperature',
-            since: begun.entry.at,
-            seconds: planned * 60,
-            ...(ended ? { ended: ended.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ begun: from, ended: to, bath }, context) =>
+    timer(context, {
+      label: `Cooling ${baths[bath]}`,
+      then: 'Read the temperature',
+      minutes: context.params.minutes,
+      from,
+      to,
+    }),
   check: ({ begun, ended, temperature }, context) => {
     const { below_C, minutes: planned } = context.params;
     const read = temperature && readAs(context, temperature);

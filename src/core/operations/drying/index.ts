@@ -2,7 +2,7 @@ import { string } from 'yup';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
-import { eventAt, nextRound, readAs, roundsAt } from '../onRecord';
+import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
@@ -65,12 +65,10 @@ export const drying: Operation<DryingParams, Drying> = {
       lastDigit: 10 ** -(one.body.digits.split('.')[1]?.length ?? 0),
       at: Date.parse(one.entry.at) / 1000,
     }));
-    const [begun, looksDry] = [eventAt(context, 'begun'), eventAt(context, 'looksDry')];
     return {
       series,
       verdict: seriesVerdict(points, context.params.further_min * 60),
-      ...(begun ? { begun } : {}),
-      ...(looksDry ? { looksDry } : {}),
+      ...eventsAt(context, 'begun', 'looksDry'),
     };
   },
   sentence: (context) =>

@@ -1,9 +1,10 @@
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { celsiusParam, minutesParam, params } from '../params';
-import { eventAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
+import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
+import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -32,14 +33,10 @@ export const hold: Operation<HoldParams, Hold> = {
     high_C: celsiusParam().required(),
   }),
   refs: () => ({}),
-  actual: (context) => {
-    const [begun, ended] = [eventAt(context, 'begun'), eventAt(context, 'ended')];
-    return {
-      ...(begun ? { begun } : {}),
-      ...(ended ? { ended } : {}),
-      temperatures: roundsAt(context, 'temperature'),
-    };
-  },
+  actual: (context) => ({
+    ...eventsAt(context, 'begun', 'ended'),
+    temperatures: roundsAt(context, 'temperature'),
+  }),
   sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
     `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
   asks: ({ temperatures }, context) => [
@@ -57,19 +54,8 @@ export const hold: Operation<HoldParams, Hold> = {
     },
     event(context, 'ended', 'When the time is over, go on.', 'Time is over'),
   ],
-  timers: ({ begun, ended }, { step, params: { minutes: planned } }) =>
-    begun
-      ? [
-          {
-            key: step.id,
-            label: 'Stirring',
-            then: 'Go on with the next step',
-            since: begun.entry.at,
-            seconds: planned * 60,
-            ...(ended ? { ended: ended.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ begun: from, ended: to }, context) =>
+    timer(context, { label: 'Stirring', then: 'Go on with the next step', minutes: context.params.minutes, from, to }),
   check: ({ temperatures, begun, ended }, context) => {
     const { low_C, high_C, minutes: planned } = context.params;
     const seconds = begun && ended ? secondsBetween(begun, ended) : undefined;

@@ -2,8 +2,9 @@ import { finding } from '../../finding/finding';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
-import { eventAt, readAs, readingsAt } from '../onRecord';
+import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
+import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
@@ -42,12 +43,7 @@ export const quench: Operation<QuenchParams, Quench> = {
   refs: ({ line }) => ({ lines: [line] }),
   actual: (context) => {
     const { temperature } = readingsAt(context);
-    const [poured, ended] = [eventAt(context, 'poured'), eventAt(context, 'ended')];
-    return {
-      ...(temperature ? { temperature } : {}),
-      ...(poured ? { poured } : {}),
-      ...(ended ? { ended } : {}),
-    };
+    return { ...eventsAt(context, 'poured', 'ended'), ...(temperature ? { temperature } : {}) };
   },
   sentence: ({ params: { below_C } }) => `Below ${below_C}\u202f°C, pour the mixture into the stirred ice-water.`,
   cautions: (context) => [
@@ -66,19 +62,14 @@ export const quench: Operation<QuenchParams, Quench> = {
     event(context, 'poured', 'Pour it in, stirring.', 'Poured'),
     event(context, 'ended', 'Stir until no oil is left.', 'No oil is left'),
   ],
-  timers: ({ poured, ended }, { step, params: { minutes: planned } }) =>
-    poured
-      ? [
-          {
-            key: step.id,
-            label: 'Stirring in ice-water',
-            then: 'Look for oil',
-            since: poured.entry.at,
-            seconds: planned * 60,
-            ...(ended ? { ended: ended.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ poured: from, ended: to }, context) =>
+    timer(context, {
+      label: 'Stirring in ice-water',
+      then: 'Look for oil',
+      minutes: context.params.minutes,
+      from,
+      to,
+    }),
   check: ({ temperature, poured }, context) => {
     const read = temperature && readAs(context, temperature);
     const { below_C } = context.params;

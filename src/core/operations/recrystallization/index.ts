@@ -5,10 +5,11 @@ import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { dissolvedIn, totalVolume } from '../dissolved';
-import { eventAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
+import { eventsAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
 import { measuredAmount } from '../../record/measured';
 import { differenceWay, netWay } from '../ways';
 import { stageName } from '../stages';
+import { timer } from '../timer';
 import { worked } from '../numbers';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -138,19 +139,8 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
       ...device(context, context.params.solvent),
     }),
   ],
-  timers: ({ charcoal, filtered }, { step, params: { boil_min } }) =>
-    charcoal
-      ? [
-          {
-            key: step.id,
-            label: 'Boiling with charcoal',
-            then: 'Filter hot',
-            since: charcoal.entry.at,
-            seconds: boil_min * 60,
-            ...(filtered ? { ended: filtered.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ charcoal: from, filtered: to }, context) =>
+    timer(context, { label: 'Boiling with charcoal', then: 'Filter hot', minutes: context.params.boil_min, from, to }),
   check: (done, context) => [...overSolvent(done, context), ...hotCharcoal(done, context)],
   input: ({ massIn }, { params: { to } }) => (massIn ? { stage: to, mass: massIn } : undefined),
   losses: ({ atCooling, total }, context) => {
@@ -168,16 +158,13 @@ function actual(context: StepContext<RecrystallizationParams>): Recrystallizatio
   const portions = roundsAt(context, 'volume').map((one) => readAs(context, one) as Worked<'volume'>);
   const total = totalVolume(portions);
   const expected = expectedSolvent(lineAt(context, context.params.solvent), basis);
-  const [dissolved, charcoal, filtered] = ['dissolved', 'charcoal', 'filtered'].map((name) => eventAt(context, name));
   return {
     ...(massIn ? { massIn } : {}),
     ...(expected ? { expected } : {}),
     ...(total ? { total } : {}),
     portions,
     ...(readings['atCooling'] ? { atCooling: readAs(context, readings['atCooling']) as Worked<'volume'> } : {}),
-    ...(dissolved ? { dissolved } : {}),
-    ...(charcoal ? { charcoal } : {}),
-    ...(filtered ? { filtered } : {}),
+    ...eventsAt(context, 'dissolved', 'charcoal', 'filtered'),
   };
 }
 

@@ -1,10 +1,11 @@
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { celsiusParam, minutesParam, params } from '../params';
-import { eventAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
+import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
+import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -48,11 +49,10 @@ export const reflux: Operation<RefluxParams, Reflux> = {
   }),
   refs: () => ({}),
   actual: (context) => {
-    const [heatOn, firstReflux, heatOff] = ['heatOn', 'firstReflux', 'heatOff'].map((name) => eventAt(context, name));
+    const events = eventsAt(context, 'heatOn', 'firstReflux', 'heatOff');
+    const { firstReflux, heatOff } = events;
     return {
-      ...(heatOn ? { heatOn } : {}),
-      ...(firstReflux ? { firstReflux } : {}),
-      ...(heatOff ? { heatOff } : {}),
+      ...events,
       temperatures: roundsAt(context, 'temperature'),
       ...(firstReflux && heatOff ? { seconds: secondsBetween(firstReflux, heatOff) } : {}),
     };
@@ -81,19 +81,8 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     },
     event(context, 'heatOff', 'When the time is over: heat off, water on.', 'Heat is off'),
   ],
-  timers: ({ firstReflux, heatOff }, { step, params: { minutes: planned } }) =>
-    firstReflux
-      ? [
-          {
-            key: step.id,
-            label: 'At reflux',
-            then: 'Turn the heat off',
-            since: firstReflux.entry.at,
-            seconds: planned * 60,
-            ...(heatOff ? { ended: heatOff.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ firstReflux: from, heatOff: to }, context) =>
+    timer(context, { label: 'At reflux', then: 'Turn the heat off', minutes: context.params.minutes, from, to }),
   check: (actual, context) => [
     ...uncheckedAt(context, 'Reflux', setUp, actual.heatOn),
     ...actual.temperatures.flatMap((one) =>

@@ -1,5 +1,5 @@
 import { finding } from '../../finding/finding';
-import { eventAt, readAs, readingsAt } from '../onRecord';
+import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { event, measure } from '../asks';
 import { idParam, params } from '../params';
 import { netWay } from '../ways';
@@ -33,12 +33,10 @@ export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
   refs: ({ of, first }) => ({ stages: [of, first] }),
   actual: (context) => {
     const { volume, net } = readingsAt(context);
-    const [mixed, apart] = [eventAt(context, 'mixed'), eventAt(context, 'apart')];
     return {
       ...(volume ? { volume: readAs(context, volume) as Worked<'volume'> } : {}),
       ...(net ? { mass: readAs(context, net) as Worked<'mass'>, at: net.entry.at } : {}),
-      ...(mixed ? { mixed } : {}),
-      ...(apart ? { apart } : {}),
+      ...eventsAt(context, 'mixed', 'apart'),
     };
   },
   sentence: () => 'Concentrate the mother liquor, cool, filter the second crop: keep it apart.',

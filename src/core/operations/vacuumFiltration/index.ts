@@ -2,8 +2,9 @@ import { array } from 'yup';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { dissolvedIn, totalVolume } from '../dissolved';
-import { eventAt } from '../onRecord';
+import { eventsAt } from '../onRecord';
 import { stageName } from '../stages';
+import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -55,10 +56,7 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
   }),
   without: ({ liquid, ...params }, line) =>
     line === params.wash ? undefined : { ...params, ...(liquid ? { liquid: liquid.filter((id) => id !== line) } : {}) },
-  actual: (context) => {
-    const [filtered, washed, ended] = ['filtered', 'washed', 'ended'].map((name) => eventAt(context, name));
-    return { ...(filtered ? { filtered } : {}), ...(washed ? { washed } : {}), ...(ended ? { ended } : {}) };
-  },
+  actual: (context) => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,
   cautions: () => [
     'Look the glass over: no vacuum on thin or scratched glass.',
@@ -76,19 +74,14 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
     event(context, 'washed', 'Vacuum off, the cold wash on, vacuum on again.', 'Washed'),
     event(context, 'ended', 'Press it flat and pull air through.', 'Sucked dry'),
   ],
-  timers: ({ washed, ended }, { step, params: { air_min } }) =>
-    washed
-      ? [
-          {
-            key: step.id,
-            label: 'Air through the cake',
-            then: 'Break the vacuum, lift the cake off',
-            since: washed.entry.at,
-            seconds: air_min * 60,
-            ...(ended ? { ended: ended.entry.at } : {}),
-          },
-        ]
-      : [],
+  timers: ({ washed: from, ended: to }, context) =>
+    timer(context, {
+      label: 'Air through the cake',
+      then: 'Break the vacuum, lift the cake off',
+      minutes: context.params.air_min,
+      from,
+      to,
+    }),
   check: ({ filtered }, context) => uncheckedAt(context, 'Filtration', setUp, filtered),
   losses: ({ filtered }, context) => {
     const { of, wash, liquid = [], solvent, at_C } = context.params;
