@@ -16,14 +16,14 @@ module.exports = {
     ...Object.entries(rooms).map(([name, mayUse]) => ({
       name: `${name}-imports`,
       severity: 'error',
-      from: { path: room(name), pathNot: '\\.test\\.ts$' },
+      from: { path: room(name), pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/', pathNot: [room(name), ...mayUse.map(room)] },
     })),
     {
       name: 'core-packages',
       comment: 'The core may use yup, decimal.js and (for positions in files) jsonc-parser, nothing else.',
       severity: 'error',
-      from: { path: room('core'), pathNot: '\\.test\\.ts$' },
+      from: { path: room('core'), pathNot: '\\.test\\.tsx?$' },
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(yup|decimal\\.js|jsonc-parser)/' },
     },
     {

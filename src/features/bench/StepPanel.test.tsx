@@ -1,0 +1,90 @@
+/** @jest-environment jsdom */
+import { screen, within } from '@testing-library/react';
+import { acetanilideRun } from '@/data/acetanilideRun';
+import { click, fill, recording, words } from '../../../tests/support/screen';
+import { stateOfScript } from '../../../tests/support/demoRun';
+import { StepPanel } from './StepPanel';
+import type { DemoStep } from '@/data/demoSteps';
+
+function panel(id: string, steps: readonly DemoStep[] = []) {
+  const state = stateOfScript(steps);
+  const step = state.steps.find((one) => one.step.id === id)!;
+  const next = jest.fn();
+  const view = recording((onAdd) => <StepPanel step={step} state={state} number={1} onAdd={onAdd} onNext={next} />);
+  return { ...view, next, state };
+}
+
+test('checks are made one by one, each recorded by its name', () => {
+  const { bodies } = panel('reflux');
+  click(/^The flask is clamped/);
+  click(/^The top is open/);
+  expect(bodies).toEqual([
+    { k: 'tick', step: 'reflux', check: 'clamped' },
+    { k: 'tick', step: 'reflux', check: 'open' },
+  ]);
+});
+
+test('what comes later can be opened out of order', () => {
+  const { bodies } = panel('reflux');
+  click('Turn the heat on.');
+  click('Heat is on');
+  expect(bodies).toEqual([{ k: 'event', step: 'reflux', name: 'heatOn' }]);
+});
+
+test('a finished step says so, may be a safe stop, and goes on', () => {
+  const { next, container } = panel('dry-crude', acetanilideRun({ until: 120 }));
+  expect(words(container)).toContain('You may stop here: Crude solid, covered, in air.');
+  expect(words(container)).toContain('Net mass 2.71 g, 2.60 g, 2.58 g, 2.58 g');
+  click('Go on');
+  expect(next).toHaveBeenCalled();
+});
+
+test('a stop holds the main button until it is settled or gone past with a reason, bound to its facts', () => {
+  const hot: DemoStep = { minute: 41, place: { step: 'quench', slot: 'temperature' }, read: '75 °C', device: '' };
+  const steps = acetanilideRun({ until: 46 }).filter((step) => !('place' in step && step.place.step === 'quench'));
+  const { bodies, state } = panel('quench', [...steps, hot]);
+  expect((screen.getByRole('button', { name: 'Settle the stop first' }) as HTMLButtonElement).disabled).toBe(true);
+  click('Go on all the same');
+  const dialog = within(screen.getByRole('dialog'));
+  const send = dialog.getByRole('button', { name: 'Go on, and record it' }) as HTMLButtonElement;
+  expect(send.disabled).toBe(true);
+  fill('Reason', '  read on the wall of the flask ');
+  click('Go on, and record it');
+  const finding = state.findings.find(({ rule }) => rule === 'quench.hot');
+  expect(bodies).toEqual([
+    { k: 'override', finding: finding?.key, facts: finding?.facts, reason: 'read on the wall of the flask' },
+  ]);
+});
+
+test('a note, a deviation and a step left out are entries with words', () => {
+  const { bodies } = panel('ice');
+  const tell = (button: string, label: string, text: string, action: string) => {
+    click(button);
+    fill(label, text);
+    click(action);
+  };
+  tell('Write a note', 'What happened', 'a drop spilled', 'Record it');
+  tell('Done otherwise', 'What was different, and why', 'twenty minutes, no ice', 'Record it');
+  tell('Leave this step out', 'Reason', 'cold enough', 'Leave it out');
+  expect(bodies).toEqual([
+    { k: 'words', step: 'ice', text: 'a drop spilled' },
+    { k: 'deviation', step: 'ice', reason: 'twenty minutes, no ice' },
+    { k: 'step', step: 'ice', to: 'skip', reason: 'cold enough' },
+  ]);
+});
+
+test('another capillary is offered when one is whole, and its readings follow each other', () => {
+  const { bodies } = panel('melt-crude', acetanilideRun({ until: 145 }));
+  click('Another capillary, B');
+  fill('Reading, °C', '95.0');
+  click(/^Record/);
+  expect(bodies).toMatchObject([{ place: { step: 'melt-crude', item: 'B', slot: 'start' } }]);
+});
+
+test('a new target says what the sheet had said and why it moved', () => {
+  const { container } = panel('anhydride', acetanilideRun({ aniline: ['24.31', '22.02'], until: 4 }));
+  expect(words(container.querySelector('.retarget'))).toBe(
+    'New target for acetic anhydride: the sheet said 2.50 mL; it follows what you took of aniline.',
+  );
+  expect(words(container.querySelector('.bench-sentence'))).toBe('Measure 2.80 mL acetic anhydride.');
+});

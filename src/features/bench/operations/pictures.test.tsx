@@ -1,0 +1,46 @@
+/** @jest-environment jsdom */
+import { render } from '@testing-library/react';
+import { acetanilideRun } from '@/data/acetanilideRun';
+import { operations } from '@/core/operations/registry';
+import { pictures } from './pictures';
+import { stateOfScript } from '../../../../tests/support/demoRun';
+import { StepPicture } from './StepPicture';
+
+test('every operation has its drawing; weighing is drawn as the balance', () => {
+  expect(operations.map(({ name }) => name).filter((name) => !(name in pictures))).toEqual(['weighing']);
+});
+
+test.each([
+  ['at the start', []],
+  ['at the end', acetanilideRun()],
+] as const)('%s every ask of every step draws, and says in words what it shows', (_, script) => {
+  for (const step of stateOfScript(script).steps) {
+    for (const ask of step.asks) {
+      const slot = ask.kind === 'measure' ? ask.ways[0]?.slots[0] : undefined;
+      const { container, unmount } = render(
+        <StepPicture step={step} focus={ask.id} text="12 °C" {...(slot ? { slot } : {})} />,
+      );
+      const [drawing] = container.querySelectorAll('svg');
+      expect([step.step.id, ask.id, (drawing?.getAttribute('aria-label') ?? '').length > 10]).toEqual([
+        step.step.id,
+        ask.id,
+        true,
+      ]);
+      expect(container.innerHTML).not.toMatch(/NaN|undefined|Infinity/);
+      unmount();
+    }
+  }
+});
+
+test('what happens has its place in the drawing: a ring where each check and event is', () => {
+  const bare: string[] = [];
+  for (const step of stateOfScript([]).steps) {
+    for (const ask of step.asks) {
+      if (ask.kind === 'measure') continue;
+      const { container, unmount } = render(<StepPicture step={step} focus={ask.id} />);
+      if (!container.querySelector('.spot')) bare.push(`${step.step.id}/${ask.id}`);
+      unmount();
+    }
+  }
+  expect(bare).toEqual([]);
+});

@@ -1,0 +1,39 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { operations } from '@/core/operations/registry';
+
+const filesOf = (folder: string) =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$/.test(file))
+    .map((file) => join(folder, file));
+
+test('no page, component or rule knows the shipped preparation', () => {
+  const knowing = ['src/app', 'src/features', 'src/components', 'src/core', 'src/server', 'src/api']
+    .flatMap(filesOf)
+    // The demo is loaded from its file's name; a docstring may name a compound as an example.
+    .filter((file) => file !== 'src/server/loadDemo.ts')
+    .filter((file) =>
+      /acetanilid|aniline|benzaldehyd/i.test(readFileSync(file, 'utf8').replace(/\/\*\*[\s\S]*?\*\/|\/\/.*/g, '')),
+    );
+  expect(knowing).toEqual([]);
+});
+
+test('outside the registry and its drawings nothing asks for an operation by its name', () => {
+  const names = operations.map(({ name }) => name);
+  const asking = ['src/features', 'src/components', 'src/core/record', 'src/core/results', 'src/core/preparation']
+    .flatMap(filesOf)
+    .filter((file) => file !== join('src/features/bench/operations', 'pictures.ts'))
+    .flatMap((file) => {
+      const code = readFileSync(file, 'utf8').replace(/\/\*\*[\s\S]*?\*\/|\/\/.*/g, '');
+      const compared = names.filter((name) =>
+        new RegExp(`(op|operation|name)\\s*[=!]==\\s*'${name}'|case '${name}'`).test(code),
+      );
+      return compared.map((name) => `${file}: ${name}`);
+    });
+  expect(asking).toEqual([]);
+});
+
+test('each operation is a folder of its own, named as it is', () => {
+  const folders = readdirSync('src/core/operations', { withFileTypes: true }).filter((one) => one.isDirectory());
+  expect(folders.map(({ name }) => name).sort()).toEqual(operations.map(({ name }) => name).sort());
+});
