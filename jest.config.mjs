@@ -19,7 +19,11 @@ const shared = {
 };
 export default {
   projects: [
-    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/unit/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'unit',
+      testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/unit/**/*.test.ts'],
+    },
     { ...shared, displayName: 'service', testMatch: ['<rootDir>/tests/service/**/*.test.ts'] },
   ],
 };
