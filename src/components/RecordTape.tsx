@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { timeOfDay } from './clock';
 import { ChangeEntry } from './ChangeEntry';
 import { describeEntry } from '@/core/record/describeEntry';
+import { TimeOfDay } from './TimeOfDay';
 import { tapeRows } from './tapeRows';
 import type { Body } from '@/core/record/entry';
 import type { BenchState } from '@/core/record/benchState';
@@ -74,7 +74,9 @@ function TapeLine({
   const changeable = (newest.status === 'live' || newest.status === 'rival') && newest.entry.seq > 0;
   return (
     <li className={`tape-${newest.status}`}>
-      <span className="tape-time num">{timeOfDay(newest.entry.at)}</span>
+      <span className="tape-time num">
+        <TimeOfDay at={newest.entry.at} />
+      </span>
       <span className="tape-words">
         <span>
           {amount && <strong className="num">{amount}</strong>} {says}

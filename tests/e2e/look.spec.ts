@@ -152,3 +152,29 @@ for (const [name, width, height] of [
     }
   });
 }
+
+test('in another time zone than the server’s every page comes alive without an error, with the reader’s own time', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ timezoneId: 'Asia/Tokyo' });
+  const page = await context.newPage();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  await signInAt(page, 'Curlew', '2893');
+  await page.goto('/bench');
+  const [here, there] = await page.evaluate(() =>
+    [undefined, 'Asia/Tokyo'].map((timeZone) => new Date().toLocaleTimeString('en-GB', { hour: '2-digit', timeZone })),
+  );
+  expect(here).toBe(there);
+  await expect(page.locator('.tape-time').first()).toHaveText(/^\d\d:\d\d$/);
+  await page.goto('/bench/results');
+  await expect(page.locator('.report-sentence')).toContainText('73.0 %');
+  await page.request.delete('/api/v1/session');
+  await page.request.post('/api/v1/session', { data: { as: 'demo', role: 'demonstrator' } });
+  await page.goto('/classes');
+  await page.getByRole('link', { name: /Spring module/ }).click();
+  await page.reload();
+  await expect(page.locator('[data-bench="Curlew"] .lane-need')).toHaveText(/^Finished\s?since \d\d:\d\d$/);
+  expect(errors).toEqual([]);
+  await context.close();
+});

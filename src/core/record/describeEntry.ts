@@ -31,7 +31,7 @@ export const settingWords: Readonly<Record<SettingName, string>> = {
 };
 
 /** What one entry says, for the tape and the demonstrator. */
-export function describeEntry({ body }: Live, doc: Preparation, steps: readonly StepState[]): EntryWords {
+export function describeEntry({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
   const at = (id: string | undefined) => steps.find(({ step }) => step.id === id);
   const title = (id: string | undefined) => {
     const found = at(id);

@@ -53,7 +53,7 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
 
   const found = all.flatMap((entry): Live[] => {
     const body = entry.body.k === 'correct' ? entry.body.body : entry.body;
-    if (!stands(body)) return [];
+    if (!isStanding(body)) return [];
     const void_ = voids.get(entry.id)?.[0];
     const correction = corrections.get(entry.id)?.[0];
     const before = entry.body.k === 'correct' ? byId.get(entry.body.target) : undefined;
@@ -84,7 +84,8 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
 
 const speaksAbout: ReadonlySet<Body['k']> = new Set(['correct', 'void', 'ask', 'sign', 'return']);
 
-function stands(body: Body): body is Standing {
+/** Whether an entry stands by itself; the others speak about entries. */
+export function isStanding(body: Body): body is Standing {
   return !speaksAbout.has(body.k);
 }
 

@@ -6,6 +6,7 @@ import { chargeComplete } from '@/core/record/benchCharge';
 import { benchState } from '@/core/record/benchState';
 import { describeEntry } from '@/core/record/describeEntry';
 import { format } from '@/core/quantity/format';
+import { isStanding } from '@/core/record/foldRecord';
 import { returnedAt } from './returned';
 import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
@@ -14,6 +15,8 @@ import { StepRail } from './StepRail';
 import { TimerStrip } from '@/components/TimerStrip';
 import { useNow } from '@/components/useNow';
 import { useRecord } from './useRecord';
+import type { BenchState } from '@/core/record/benchState';
+import type { Draft } from '@/core/record/entry';
 import type { Preparation } from '@/core/preparation/document';
 import type { RecordStart } from './useRecord';
 
@@ -25,7 +28,7 @@ export interface BenchStart extends RecordStart {
 /** The bench: one step at a time, in large type, its timers above and the record beside it. */
 export function BenchScreen(start: BenchStart) {
   const { identity, className, doc } = start;
-  const { entries, settings, add, offline, problem, unsent, now: clock } = useRecord(start);
+  const { entries, settings, add, offline, refused, putAside, unsent, now: clock } = useRecord(start);
   const state = useMemo(() => benchState(doc, entries, settings), [doc, entries, settings]);
   const now = useNow(clock);
   // The step looked at stays until somebody goes on: its last reading may have shown something.
@@ -53,11 +56,14 @@ export function BenchScreen(start: BenchStart) {
             No connection. Go on: entries are kept on this tablet and sent when it is back.
           </p>
         )}
-        {problem && (
-          <p className="banner banner-stop" role="alert">
-            {problem}
+        {refused.map(({ draft, why }) => (
+          <p key={draft.id} className="banner banner-stop" role="alert">
+            Not accepted: {draftWords(draft, state)}. {why}
+            <Button variant="line" onClick={() => putAside(draft.id)}>
+              Put it aside
+            </Button>
           </p>
-        )}
+        ))}
         {returnedAt(state).map(({ live, step: at }) => (
           <p key={live.entry.id} className="banner banner-stop" role="status">
             The demonstrator returned {describeEntry(live, doc, state.steps).says}: “{live.returned}”
@@ -110,6 +116,14 @@ export function BenchScreen(start: BenchStart) {
       </div>
     </Shell>
   );
+}
+
+/** A draft that never became an entry, in the words it would have had. */
+function draftWords({ body }: Draft, { bench, steps }: BenchState): string {
+  const standing = body.k === 'correct' ? body.body : body;
+  if (!isStanding(standing)) return 'a change to an entry';
+  const { amount, says } = describeEntry({ body: standing }, bench.doc, steps);
+  return [amount, says].filter(Boolean).join(' ');
 }
 
 function AllDone() {

@@ -1,6 +1,6 @@
 import { eventAt } from '@/core/operations/onRecord';
 import { readingText } from '@/core/record/describeEntry';
-import { timeOfDay } from '@/components/clock';
+import { TimeOfDay } from '@/components/TimeOfDay';
 import type { AskBlock } from './askOrder';
 import type { MeasureAsk } from '@/core/operations/ask';
 import type { StepState } from '@/core/record/benchState';
@@ -23,7 +23,7 @@ export function DoneBlock({ block, step }: { readonly block: AskBlock; readonly 
   })[0];
   return (
     <>
-      {told?.button ?? ask.button} <strong className="num">{told && timeOfDay(told.at)}</strong>
+      {told?.button ?? ask.button} <strong className="num">{told && <TimeOfDay at={told.at} />}</strong>
     </>
   );
 }

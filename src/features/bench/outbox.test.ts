@@ -37,6 +37,16 @@ test('another author and another record have an outbox of their own', () => {
   expect(outboxOf('M', 'avocet').read()).toEqual([]);
 });
 
+test('what was refused stays until somebody has seen to it, apart from what waits', () => {
+  const { read, refused, setRefused } = outboxOf('L', 'avocet');
+  setRefused([{ draft: draft('1'), why: 'Another entry already has this id.' }]);
+  expect(outboxOf('L', 'avocet').refused()).toMatchObject([{ draft: { id: '1' } }]);
+  expect(read()).toEqual([]);
+  expect(outboxOf('L', 'curlew').refused()).toEqual([]);
+  setRefused(refused().filter(({ draft: { id } }) => id !== '1'));
+  expect(kept.size).toBe(0);
+});
+
 test('an empty outbox leaves nothing behind, a damaged one does not stop the bench', () => {
   outboxOf('L', 'avocet').write([draft('1')]);
   outboxOf('L', 'avocet').write([]);

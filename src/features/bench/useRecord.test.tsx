@@ -77,11 +77,18 @@ test('an expired session keeps the outbox', async () => {
   expect(outbox()).toHaveLength(1);
 });
 
-test('a refusal is told in its words', async () => {
+test('what is refused is told in the server’s words and stays until it is put aside, through a reload', async () => {
   sendDraft.mockRejectedValue(new ApiError('refused', 'Undo works for 30 s.'));
+  const first = open();
+  act(() => first.result.current.add(note));
+  const expected = [{ draft: { body: note }, why: 'Undo works for 30 s.' }];
+  await waitFor(() => expect(first.result.current.refused).toMatchObject(expected));
+  expect(first.result.current.unsent).toBe(0);
+  first.unmount();
   const { result } = open();
-  act(() => result.current.add(note));
-  await waitFor(() => expect(result.current.problem).toBe('Undo works for 30 s.'));
+  await waitFor(() => expect(result.current.refused).toMatchObject(expected));
+  act(() => result.current.putAside(result.current.refused[0]?.draft.id ?? ''));
+  expect(result.current.refused).toEqual([]);
 });
 
 test('what an earlier visit left unsent is sent on opening', async () => {

@@ -5,6 +5,7 @@ import { api, ApiError } from '@/api/client';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { outboxOf } from './outbox';
 import type { ClassSettings } from '@/core/record/classSettings';
+import type { Refused } from './outbox';
 import type { Body, Draft, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 
@@ -28,7 +29,7 @@ export interface RecordStart {
 export function useRecord({ identity, log, entries: first, settings: firstSettings }: RecordStart) {
   const [stored, setStored] = useState<readonly Entry[]>(first);
   const [pending, setPending] = useState<readonly Draft[]>([]);
-  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const [refused, setRefused] = useState<readonly Refused[]>([]);
   const [offline, setOffline] = useState(false);
   const [settings, setSettings] = useState(firstSettings);
   const clock = useRef(0);
@@ -50,7 +51,7 @@ export function useRecord({ identity, log, entries: first, settings: firstSettin
           take([await api.sendDraft(draft)]);
         } catch (error) {
           if (!(error instanceof ApiError) || !final.has(error.code)) throw error;
-          setProblem(error.message);
+          outbox.setRefused([...outbox.refused(), { draft, why: error.message }]);
         }
         outbox.write(outbox.read().filter(({ id }) => id !== draft.id));
       }
@@ -65,6 +66,7 @@ export function useRecord({ identity, log, entries: first, settings: firstSettin
     } finally {
       busy.current = false;
       setPending(outbox.read());
+      setRefused(outbox.refused());
     }
   }, [log, outbox, take]);
 
@@ -93,7 +95,6 @@ export function useRecord({ identity, log, entries: first, settings: firstSettin
       };
       outbox.write([...outbox.read(), draft]);
       setPending(outbox.read());
-      setProblem(undefined);
       void exchange();
     },
     [log, outbox, exchange],
@@ -112,7 +113,16 @@ export function useRecord({ identity, log, entries: first, settings: firstSettin
     return [...here, ...stored];
   }, [pending, stored, identity]);
 
+  /** Takes a refused draft off the list, once somebody has seen to it. */
+  const putAside = useCallback(
+    (id: string) => {
+      outbox.setRefused(outbox.refused().filter(({ draft }) => draft.id !== id));
+      setRefused(outbox.refused());
+    },
+    [outbox],
+  );
+
   const now = useCallback(() => Date.now() + clock.current, []);
 
-  return { entries, settings, add, offline, problem, unsent: pending.length, now };
+  return { entries, settings, add, offline, refused, putAside, unsent: pending.length, now };
 }

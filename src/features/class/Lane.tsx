@@ -4,7 +4,7 @@ import { RecordTape } from '@/components/RecordTape';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { SignBox } from './SignBox';
 import { stepTitle } from '@/core/operations/stepTitle';
-import { timeOfDay } from '@/components/clock';
+import { TimeOfDay } from '@/components/TimeOfDay';
 import { TimerStrip } from '@/components/TimerStrip';
 import type { BenchBoard } from '@/core/people/class';
 import type { BenchNeed } from '@/core/record/benchNeed';
@@ -60,7 +60,11 @@ export function Lane({
               ? 'Finished'
               : needWords[need.kind]}
           {need.about && `: ${need.about}`}
-          {need.since && <small>since {timeOfDay(need.since)}</small>}
+          {need.since && (
+            <small>
+              since <TimeOfDay at={need.since} />
+            </small>
+          )}
         </span>
         <span
           className={`lane-mark ${lane.fault ? 'lane-fault' : ''}`}
@@ -85,7 +89,7 @@ export function Lane({
           ))}
           {overridden.map(({ finding, by }) => (
             <p key={finding.key} className="muted">
-              Went on in spite of “{renderFinding(finding).title}” at {timeOfDay(by.entry.at)}: {by.body.reason}
+              Went on in spite of “{renderFinding(finding).title}” at <TimeOfDay at={by.entry.at} />: {by.body.reason}
             </p>
           ))}
           <RecordTape state={state} />
