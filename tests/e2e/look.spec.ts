@@ -173,6 +173,7 @@ test('in another time zone than the server’s every page comes alive without an
   await page.request.post('/api/v1/session', { data: { as: 'demo', role: 'demonstrator' } });
   await page.goto('/classes');
   await page.getByRole('link', { name: /Spring module/ }).click();
+  await expect(page.locator('.lanes')).toBeVisible();
   await page.reload();
   await expect(page.locator('[data-bench="Curlew"] .lane-need')).toHaveText(/^Finished\s?since \d\d:\d\d$/);
   expect(errors).toEqual([]);
