@@ -57,3 +57,23 @@ test('a percent recovery: a tared reading carries two roundings as well', () => 
     scatter([16.48, 14.32, 2.56, 0], 0.01, ([vial = 0, tare = 0, read = 0, zero = 0]) => (vial - tare) / (read - zero)),
   );
 });
+
+test('a thermometer adds its tolerance, a rectangle, to one rounding', () => {
+  const { best } = results().product ?? {};
+  // 0.1 °C steps, ± 0.5 °C.
+  near(
+    best?.onset.u,
+    Math.hypot(
+      scatter([113.2], 0.1, ([t = 0]) => t),
+      scatter([0], 1, ([a = 0]) => a),
+    ),
+  );
+});
+
+test('a net mass on drying holds the rounding of the zero as well', () => {
+  const crude = results().stages.find(({ stage }) => stage.id === 'crude');
+  near(
+    crude?.mass?.mass.u,
+    scatter([2.58, 0], 0.01, ([read = 0, zero = 0]) => read - zero),
+  );
+});

@@ -85,7 +85,7 @@ export function secondsBetween(from: Live, to: Live): number {
   return (Date.parse(to.entry.at) - Date.parse(from.entry.at)) / 1000;
 }
 
-/** A step's reading as a worked value, with the uncertainty of its device. */
+/** A step's reading as a worked value, with the uncertainty of its device: a net mass holds the rounding of the zero too. */
 export function readAs(context: StepContext, one: Live<Reading>): Worked {
-  return asRead(one, context.bench.doc.devices, 'single');
+  return asRead(one, context.bench.doc.devices, one.body.place.slot === 'net' ? 'net' : 'single');
 }

@@ -62,6 +62,12 @@ export interface MeltingRun {
   readonly sound: boolean;
 }
 
+/** A number that a step comes to, with its name inside a sentence. */
+export interface StepOutcome {
+  readonly label: string;
+  readonly worked: Worked;
+}
+
 /** A loss that a model foresees. */
 export interface Loss {
   readonly key: string;
@@ -94,6 +100,8 @@ export interface Operation<P = unknown, A = unknown> {
   readonly cautions?: (context: StepContext<P>) => readonly string[];
   readonly check?: (actual: A, context: StepContext<P>) => readonly Finding[];
   readonly timers?: (actual: A, context: StepContext<P>) => readonly Timer[];
+  /** Numbers that the step comes to, for the bench: each opens its working. Losses that it foresees are shown with them. */
+  readonly outcome?: (actual: A, context: StepContext<P>) => readonly StepOutcome[];
   /** The mass that this step found. It must not ask the bench for masses: those are made of this. So for the next two. */
   readonly mass?: (actual: A, context: StepContext<P>) => StageMass | undefined;
   readonly input?: (

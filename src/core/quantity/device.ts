@@ -37,12 +37,14 @@ export function roundToDevice(value: number, device: Device): Typed {
 }
 
 /**
- * Standard uncertainty of one net amount from the device alone, canonical unit (domain: rounding d/√12; a tared
- * weighing has two roundings, d/√6; tolerance is rectangular, a/√3). Source: JCGM 100:2008 (GUM), 4.3.7.
+ * Standard uncertainty of one amount from the device alone, canonical unit (domain: rounding d/√12; a tared weighing has
+ * two roundings, d/√6; tolerance is rectangular, a/√3). Source: JCGM 100:2008 (GUM), 4.3.7.
+ *
+ * @param readings how many roundings are in it. @default 2 on a balance, whose zero was read as well, otherwise 1
  */
-export function deviceUncertainty(device: Device): number {
+export function deviceUncertainty(device: Device, readings = device.kind === 'balance' ? 2 : 1): number {
   const step = toCanonical(device.step, device.unit);
-  const rounding = device.kind === 'balance' ? step / Math.sqrt(6) : step / Math.sqrt(12);
+  const rounding = (step / Math.sqrt(12)) * Math.sqrt(readings);
   const tolerance = device.tolerance === undefined ? 0 : toCanonical(device.tolerance, device.unit) / Math.sqrt(3);
   return Math.hypot(rounding, tolerance);
 }

@@ -140,6 +140,12 @@ export const formulaCatalogue = {
     expression: (symbols: readonly string[]) => symbols.join(' + '),
     source: 'the portions as read',
   },
+  duration: {
+    name: 'Time between two entries',
+    result: 't',
+    expression: 't_2 − t_1',
+    source: 'times of the entries, counted from the first of the step',
+  },
   ramp: {
     name: 'Heating rate near the melt',
     result: 'β',

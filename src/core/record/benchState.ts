@@ -5,7 +5,7 @@ import { noSettings } from './classSettings';
 import { readingFindings } from './readingFindings';
 import { stageMasses } from './stageMasses';
 import type { Ask } from '../operations/ask';
-import type { Bench, Loss, MeltingRun, Operation, StepContext, Timer } from '../operations/operation';
+import type { Bench, Loss, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
 import type { BenchCharge } from './benchTypes';
 import type { ClassSettings } from './classSettings';
 import type { Entry, Override, Reading } from './entry';
@@ -30,6 +30,7 @@ export interface StepState {
   readonly findings: readonly Finding[];
   readonly timers: readonly Timer[];
   readonly losses: readonly Loss[];
+  readonly outcome: readonly StepOutcome[];
 }
 
 /** A finding that somebody went on in spite of. */
@@ -158,6 +159,7 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
       ],
       timers: operation.timers?.(actual, context) ?? [],
       losses: operation.losses?.(actual, context) ?? [],
+      outcome: operation.outcome?.(actual, context) ?? [],
     },
   ];
 }

@@ -67,7 +67,7 @@ export function asRead({ entry, body }: Live<Reading>, devices: readonly Device[
   const q = { dim, value: toCanonical(body.digits, body.unit) };
   const figures = figuresOf(body.digits);
   const device = devices.find(({ id }) => id === body.device);
-  const u = device && (kind === 'single' ? deviceUncertainty(device) / Math.SQRT2 : deviceUncertainty(device));
+  const u = device && (kind === 'single' ? deviceUncertainty(device, 1) : deviceUncertainty(device));
   const x = { q, unit: body.unit, figures, source: { at: 'entry', id: entry.id } } as const;
   return {
     q,

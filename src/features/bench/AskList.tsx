@@ -69,10 +69,14 @@ export function AskList({ step, onAdd }: { readonly step: StepState; readonly on
   );
 }
 
-/** An optional block is offered once it has been done before, or when the step is complete without it. */
+/** An optional block is offered when the step is complete without it; one of a series also once it has been done before. */
 function offered(block: AskBlock, step: StepState): boolean {
-  return optionalOf(block) !== undefined && (block.done || step.status === 'done');
+  if (optionalOf(block) === undefined) return false;
+  return block.done ? isSeries(block) : step.status === 'done';
 }
+
+const isSeries = (block: AskBlock) =>
+  block.kind === 'one' && block.ask.kind === 'measure' && block.ask.about.round !== undefined;
 
 function offerTarget(blocks: readonly AskBlock[], words: string): string | undefined {
   const series = blocks.filter((block) => optionalOf(block) === words);

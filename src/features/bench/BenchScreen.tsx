@@ -12,7 +12,9 @@ import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
 import { StepPanel } from './StepPanel';
 import { StepRail } from './StepRail';
+import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import { TimerStrip } from '@/components/TimerStrip';
+import { useEntryWords } from '@/components/useEntryWords';
 import { useNow } from '@/components/useNow';
 import { useRecord } from './useRecord';
 import type { BenchState } from '@/core/record/benchState';
@@ -31,6 +33,7 @@ export function BenchScreen(start: BenchStart) {
   const { entries, settings, add, offline, refused, putAside, unsent, now: clock } = useRecord(start);
   const state = useMemo(() => benchState(doc, entries, settings), [doc, entries, settings]);
   const now = useNow(clock);
+  const entryWords = useEntryWords(state);
   // The step looked at stays until somebody goes on: its last reading may have shown something.
   const [shown, setShown] = useState(state.current?.step.id);
   const index = state.steps.findIndex(({ step }) => step.id === shown);
@@ -39,81 +42,85 @@ export function BenchScreen(start: BenchStart) {
   const yields = chargeComplete(state.charge.lines) ? state.charge.actual.product?.mass : undefined;
   return (
     <Shell identity={identity}>
-      <div className="bench">
-        <header className="bench-head">
-          <h1>{doc.title}</h1>
-          <p>
-            {className} · bench {identity.name} · {state.done} of {state.toDo} steps done
-            {unsent > 0 && <strong> · {unsent} on this tablet only</strong>} ·{' '}
-            <Link href="/bench/results">Results</Link>
-          </p>
-        </header>
-        <p className="protection">
-          {doc.protection} Local rules, the risk assessment and the supervising person decide.
-        </p>
-        {offline && (
-          <p className="banner banner-stop" role="status">
-            No connection. Go on: entries are kept on this tablet and sent when it is back.
-          </p>
-        )}
-        {refused.map(({ draft, why }) => (
-          <p key={draft.id} className="banner banner-stop" role="alert">
-            Not accepted: {draftWords(draft, state)}. {why}
-            <Button variant="line" onClick={() => putAside(draft.id)}>
-              Put it aside
-            </Button>
-          </p>
-        ))}
-        {returnedAt(state).map(({ live, step: at }) => (
-          <p key={live.entry.id} className="banner banner-stop" role="status">
-            The demonstrator returned {describeEntry(live, doc, state.steps).says}: “{live.returned}”
-            {at !== step && (
-              <Button variant="line" onClick={() => setShown(at.step.id)}>
-                Look at it
-              </Button>
+      <WorkingDrawer>
+        <WorkingSource doc={doc} entryWords={entryWords}>
+          <div className="bench">
+            <header className="bench-head">
+              <h1>{doc.title}</h1>
+              <p>
+                {className} · bench {identity.name} · {state.done} of {state.toDo} steps done
+                {unsent > 0 && <strong> · {unsent} on this tablet only</strong>} ·{' '}
+                <Link href="/bench/results">Results</Link>
+              </p>
+            </header>
+            <p className="protection">
+              {doc.protection} Local rules, the risk assessment and the supervising person decide.
+            </p>
+            {offline && (
+              <p className="banner banner-stop" role="status">
+                No connection. Go on: entries are kept on this tablet and sent when it is back.
+              </p>
             )}
-          </p>
-        ))}
-        {running.length > 0 && (
-          <div className="timers" role="region" aria-label="Timers">
-            {running.map((timer) => (
-              <TimerStrip key={timer.key} timer={timer} now={now} onOpen={() => setShown(timer.key)} />
+            {refused.map(({ draft, why }) => (
+              <p key={draft.id} className="banner banner-stop" role="alert">
+                Not accepted: {draftWords(draft, state)}. {why}
+                <Button variant="line" onClick={() => putAside(draft.id)}>
+                  Put it aside
+                </Button>
+              </p>
             ))}
-          </div>
-        )}
-        <StepRail state={state} shown={step?.step.id} onShow={setShown} />
-        <div className="bench-grid">
-          <div>
-            {step ? (
-              <StepPanel
-                key={step.step.id}
-                step={step}
-                state={state}
-                number={index + 1}
-                onAdd={add}
-                onNext={() => setShown(state.current?.step.id)}
-              />
-            ) : (
-              <AllDone />
-            )}
-          </div>
-          <aside>
-            {yields && (
-              <section className="card-plain bench-yield">
-                <h2>Theoretical yield of what you took</h2>
-                <p className="bench-amount">{format(yields.q, yields.unit, { figures: yields.figures })}</p>
-                {yields.u !== undefined && (
-                  <small>
-                    ± {format({ dim: 'mass', value: yields.u }, 'g', { figures: 1 })} by the devices. Your per cent
-                    yield is counted on this, not on the sheet.
-                  </small>
+            {returnedAt(state).map(({ live, step: at }) => (
+              <p key={live.entry.id} className="banner banner-stop" role="status">
+                The demonstrator returned {describeEntry(live, doc, state.steps).says}: “{live.returned}”
+                {at !== step && (
+                  <Button variant="line" onClick={() => setShown(at.step.id)}>
+                    Look at it
+                  </Button>
                 )}
-              </section>
+              </p>
+            ))}
+            {running.length > 0 && (
+              <div className="timers" role="region" aria-label="Timers">
+                {running.map((timer) => (
+                  <TimerStrip key={timer.key} timer={timer} now={now} onOpen={() => setShown(timer.key)} />
+                ))}
+              </div>
             )}
-            <RecordTape state={state} onAdd={add} now={now} />
-          </aside>
-        </div>
-      </div>
+            <StepRail state={state} shown={step?.step.id} onShow={setShown} />
+            <div className="bench-grid">
+              <div>
+                {step ? (
+                  <StepPanel
+                    key={step.step.id}
+                    step={step}
+                    state={state}
+                    number={index + 1}
+                    onAdd={add}
+                    onNext={() => setShown(state.current?.step.id)}
+                  />
+                ) : (
+                  <AllDone />
+                )}
+              </div>
+              <aside>
+                {yields && (
+                  <section className="card-plain bench-yield">
+                    <h2>Theoretical yield of what you took</h2>
+                    <p className="bench-amount">{format(yields.q, yields.unit, { figures: yields.figures })}</p>
+                    {yields.u !== undefined && (
+                      <small>
+                        ± {format({ dim: 'mass', value: yields.u }, 'g', { figures: 1 })} by the devices. Your per cent
+                        yield is counted on this, not on the sheet.
+                      </small>
+                    )}
+                  </section>
+                )}
+                <RecordTape state={state} onAdd={add} now={now} />
+              </aside>
+            </div>
+          </div>
+        </WorkingSource>
+      </WorkingDrawer>
     </Shell>
   );
 }

@@ -4,13 +4,20 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { click, fill, recording, words } from '../../../tests/support/screen';
 import { stateOfScript } from '../../../tests/support/demoRun';
 import { StepPanel } from './StepPanel';
+import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import type { DemoStep } from '@/data/demoSteps';
 
 function panel(id: string, steps: readonly DemoStep[] = []) {
   const state = stateOfScript(steps);
   const step = state.steps.find((one) => one.step.id === id)!;
   const next = jest.fn();
-  const view = recording((onAdd) => <StepPanel step={step} state={state} number={1} onAdd={onAdd} onNext={next} />);
+  const view = recording((onAdd) => (
+    <WorkingDrawer>
+      <WorkingSource doc={state.bench.doc} entryWords={() => undefined}>
+        <StepPanel step={step} state={state} number={1} onAdd={onAdd} onNext={next} />
+      </WorkingSource>
+    </WorkingDrawer>
+  ));
   return { ...view, next, state };
 }
 
@@ -81,10 +88,40 @@ test('another capillary is offered when one is whole, and its readings follow ea
   expect(bodies).toMatchObject([{ place: { step: 'melt-crude', item: 'B', slot: 'start' } }]);
 });
 
+test('a capillary that is whole is not offered again, a further temperature is', () => {
+  const twice = acetanilideRun({
+    pureMelt: [0, 1].map((i) => ({
+      at: [0, 3, 8, 9] as const,
+      read: ['95.0', '99.0', `113.${i}`, `114.${i}`] as const,
+    })),
+  });
+  const melting = panel('melt-pure', twice);
+  const offers = () => screen.getAllByRole('button', { name: /^Another/ }).map((one) => one.textContent);
+  expect(offers()).toEqual(['Another capillary, C']);
+  melting.unmount();
+  panel('reflux', twice);
+  expect(offers()).toEqual(['Another temperature']);
+});
+
 test('a new target says what the sheet had said and why it moved', () => {
   const { container } = panel('anhydride', acetanilideRun({ aniline: ['24.31', '22.02'], until: 4 }));
   expect(words(container.querySelector('.retarget'))).toBe(
     'New target for acetic anhydride: the sheet said 2.50 mL; it follows what you took of aniline.',
   );
   expect(words(container.querySelector('.bench-sentence'))).toBe('Measure 2.80 mL acetic anhydride.');
+});
+
+test('a step says what it came to: time at reflux, excess of what was taken, what the water keeps', () => {
+  const outcome = (id: string) => {
+    const { container, unmount } = panel(id, acetanilideRun());
+    const text = words(container.querySelector('.outcome'));
+    unmount();
+    return text;
+  };
+  // First reflux at minute 18, heat off at 33.5.
+  expect(outcome('reflux')).toBe('at reflux15.5min');
+  // 2.50 mL × 1.082 ÷ 102.09 = 26.5 mmol against 21.9 mmol.
+  expect(outcome('anhydride')).toMatch(/^taken2\.50±0\.02mLexcess21%may be lost before it limits0\.43mLhottest88/);
+  expect(outcome('filter')).toBe('dissolved in the filtrate and the wash, foreseen0.18g');
+  expect(outcome('melt-pure')).toBe('A: first liquid113.2±0.3°CA: last crystal114.4±0.3°CA: ramp1.6K/min');
 });

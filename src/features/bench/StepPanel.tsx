@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { AskList } from './AskList';
 import { FindingCard } from '@/components/FindingCard';
+import { OutcomeRow } from './OutcomeRow';
 import { ReasonDialog } from '@/components/ReasonDialog';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { Retarget } from './Retarget';
@@ -65,6 +66,7 @@ export function StepPanel({
       ) : (
         <AskList key={step.step.id} step={step} onAdd={onAdd} />
       )}
+      <OutcomeRow step={step} />
       {over && safeStop && <p className="safe-stop">You may stop here: {safeStop}</p>}
       <div className="bench-after">
         {over && (

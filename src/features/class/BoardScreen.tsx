@@ -47,6 +47,11 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
             {problem ?? 'No connection: this is the state of the last answer.'}
           </p>
         )}
+        {board.own.fault && (
+          <p className="banner banner-stop" role="alert">
+            The class’s own record is broken: {board.own.fault}.
+          </p>
+        )}
         <ClassSettingsPanel settings={settings} onAdd={(body) => void send(board.own.log, body)} />
         <ol className="lanes">
           {needs.map(({ lane, state, need }) => (

@@ -5,7 +5,7 @@ import { MeltingStrokes } from './MeltingStrokes';
 import { Staircase } from './Staircase';
 import { StageTable } from './StageTable';
 import { WorkedNumber, WorkingSource } from '@/components/WorkingDrawer';
-import { useEntryWords } from './useEntryWords';
+import { useEntryWords } from '@/components/useEntryWords';
 import type { BenchResults } from '@/core/results/benchResults';
 import type { BenchState } from '@/core/record/benchState';
 import type { OwnResult } from '@/core/results/ownResults';

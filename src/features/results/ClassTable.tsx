@@ -2,7 +2,7 @@
 import { formatDigits } from '@/core/quantity/format';
 import { mainStages } from '@/core/results/stageResults';
 import { WorkedNumber, WorkedRange, WorkingSource } from '@/components/WorkingDrawer';
-import { useEntryWords } from './useEntryWords';
+import { useEntryWords } from '@/components/useEntryWords';
 import type { ClassResults, ClassRow, Comparison } from '@/core/results/classResults';
 import type { OwnResult } from '@/core/results/ownResults';
 import type { Preparation } from '@/core/preparation/document';

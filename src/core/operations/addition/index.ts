@@ -3,7 +3,7 @@ import { finding } from '../../finding/finding';
 import { inSentence } from '../../preparation/inSentence';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
-import { cautionOf, chargeSentence } from '../charge';
+import { cautionOf, chargeSentence, lineOutcome } from '../charge';
 import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
@@ -95,6 +95,13 @@ export const addition: Operation<AdditionParams, Addition> = {
       };
     }),
   ],
+  outcome: ({ highest }, context) => {
+    const [hottest] = highest.map((one) => readAs(context, one)).sort((a, b) => b.q.value - a.q.value);
+    return [
+      ...lineOutcome(context, lineAt(context, context.params.line)),
+      ...(hottest ? [{ label: 'hottest', worked: hottest }] : []),
+    ];
+  },
   check: ({ highest }, context) => highest.flatMap((one) => heat(one, context)),
 };
 

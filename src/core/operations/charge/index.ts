@@ -3,8 +3,11 @@ import { format } from '../../quantity/format';
 import { inSentence } from '../../preparation/inSentence';
 import { idParam, params } from '../params';
 import { lineAt, measureLine } from '../asks';
+import type { Worked } from '../../quantity/worked';
 import type { BenchLine } from '../../record/benchTypes';
-import type { Operation, StepContext } from '../operation';
+import { lineAmounts } from '../../stoichiometry/lineAmounts';
+import { speciesOf, takesPart } from '../../preparation/chargeTable';
+import type { Operation, StepContext, StepOutcome } from '../operation';
 
 export interface ChargeParams {
   readonly line: string;
@@ -25,11 +28,36 @@ export const charge: Operation<ChargeParams, BenchLine | undefined> = {
   actual: (context) => lineAt(context, context.params.line),
   sentence: (context) => chargeSentence(context, context.params.line, context.params.way),
   cautions: (context) => cautionOf(context, context.params.line),
+  outcome: (line, context) => lineOutcome(context, line),
   asks: (line, context) =>
     line?.plan.target
       ? measureLine(context, context.params.line, context.params.way)
       : [{ kind: 'check', id: 'added', check: 'added', says: 'It is in.', done: ticked(context) }],
 };
+
+/** What was taken of a line, and its excess once every reactant is known. */
+export function lineOutcome({ bench }: StepContext, line: BenchLine | undefined): readonly StepOutcome[] {
+  if (!line?.taken) return [];
+  const { extents } = bench.charge.actual;
+  const reactant = takesPart(line.plan.facts)
+    ? extents?.reactants.find(({ id }) => id === speciesOf(line.plan.facts))
+    : undefined;
+  return [
+    { label: 'taken', worked: line.taken },
+    ...(reactant?.flip
+      ? [
+          { label: 'excess', worked: reactant.excess },
+          { label: 'may be lost before it limits', worked: asMeasured(line, reactant.flip) },
+        ]
+      : []),
+  ];
+}
+
+/** A flip amount as the bench would lose it: in the way the line was measured, where one substance is the other. */
+function asMeasured({ plan: { facts }, taken }: BenchLine, flip: Worked<'amount'>): Worked {
+  if (!taken || facts.line.delivers) return flip;
+  return lineAmounts(flip, facts.bottle)[taken.q.dim] ?? flip;
+}
 
 const ticked = ({ bench, step }: StepContext) =>
   bench.record.some(({ status, body }) => status === 'live' && body.k === 'tick' && body.step === step.id);

@@ -115,6 +115,10 @@ export const drying: Operation<DryingParams, Drying> = {
     const about = { step: context.step.id, slot: 'net', round: last.round };
     return [...massFindings(context, context.params.of, last.mass, about), ...seriesFindings(done, context)];
   },
+  outcome: ({ series }) => {
+    const last = series.at(-1);
+    return last ? [{ label: 'last', worked: last.mass }] : [];
+  },
   mass: ({ series, verdict, looksDry }, { step, params: { of } }) => {
     const last = series.at(-1);
     const dry = verdict === 'constant' ? 'constant' : looksDry ? 'looks' : 'unknown';

@@ -1,4 +1,5 @@
 import { finding } from '../../finding/finding';
+import { durationOf } from '../duration';
 import { event, measure } from '../asks';
 import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
@@ -54,6 +55,10 @@ export const hold: Operation<HoldParams, Hold> = {
     },
     event(context, 'ended', 'When the time is over, go on.', 'Time is over'),
   ],
+  outcome: ({ begun, ended }) => {
+    const worked = durationOf(begun, ended);
+    return worked ? [{ label: 'stirred', worked }] : [];
+  },
   timers: ({ begun: from, ended: to }, context) =>
     timer(context, { label: 'Stirring', then: 'Go on with the next step', minutes: context.params.minutes, from, to }),
   check: ({ temperatures, begun, ended }, context) => {

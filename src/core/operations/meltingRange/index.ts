@@ -48,6 +48,12 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
       ...next.flatMap((item) => readingsFor(context, item, literature, item)),
     ];
   },
+  outcome: ({ capillaries }) =>
+    capillaries.flatMap(({ item, onset, clear, ramp }) => [
+      ...(onset ? [{ label: `${item}: first liquid`, worked: onset }] : []),
+      ...(clear ? [{ label: `${item}: last crystal`, worked: clear }] : []),
+      ...(ramp ? [{ label: `${item}: ramp`, worked: ramp }] : []),
+    ]),
   check: (done, context) => meltingFindings(done, context),
   melting: ({ capillaries }, { params: { of } }) =>
     capillaries.flatMap(({ item, onset, clear, ramp }) =>

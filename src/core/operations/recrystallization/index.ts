@@ -141,6 +141,12 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
   ],
   timers: ({ charcoal: from, filtered: to }, context) =>
     timer(context, { label: 'Boiling with charcoal', then: 'Filter hot', minutes: context.params.boil_min, from, to }),
+  outcome: ({ massIn, total, expected, atCooling }) => [
+    ...(massIn ? [{ label: 'went in', worked: massIn }] : []),
+    ...(total ? [{ label: 'solvent', worked: total }] : []),
+    ...(expected ? [{ label: 'expected', worked: expected }] : []),
+    ...(atCooling ? [{ label: 'when cooling starts', worked: atCooling }] : []),
+  ],
   check: (done, context) => [...overSolvent(done, context), ...hotCharcoal(done, context)],
   input: ({ massIn }, { params: { to } }) => (massIn ? { stage: to, mass: massIn } : undefined),
   losses: ({ atCooling, total }, context) => {

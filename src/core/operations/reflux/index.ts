@@ -1,5 +1,6 @@
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
+import { durationOf } from '../duration';
 import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
@@ -81,6 +82,10 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     },
     event(context, 'heatOff', 'When the time is over: heat off, water on.', 'Heat is off'),
   ],
+  outcome: ({ firstReflux, heatOff }) => {
+    const worked = durationOf(firstReflux, heatOff);
+    return worked ? [{ label: 'at reflux', worked }] : [];
+  },
   timers: ({ firstReflux: from, heatOff: to }, context) =>
     timer(context, { label: 'At reflux', then: 'Turn the heat off', minutes: context.params.minutes, from, to }),
   check: (actual, context) => [

@@ -60,5 +60,6 @@ export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
     },
   ],
   check: ({ mixed }, { step }) => (mixed ? [finding('crop.mixed', 'caution', { step: step.id, field: 'mixed' })] : []),
+  outcome: ({ mass }) => (mass ? [{ label: 'net', worked: mass }] : []),
   mass: ({ mass, at = '' }, { step, params: { of } }) => mass && { stage: of, mass, step: step.id, dry: 'unknown', at },
 };

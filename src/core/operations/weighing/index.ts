@@ -51,6 +51,7 @@ export const weighing: Operation<WeighingParams, Weighing> = {
       ...(wet ? [finding('stage.notDry', 'caution', about, { stage: name })] : []),
     ];
   },
+  outcome: ({ mass }) => (mass ? [{ label: 'net', worked: mass }] : []),
   mass: ({ readings, mass }, { step, params: { of } }) =>
     mass && {
       stage: of,

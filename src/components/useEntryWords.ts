@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { describeEntry } from '@/core/record/describeEntry';
-import { timeOfDay } from '@/components/clock';
+import { timeOfDay } from './clock';
 import type { BenchState } from '@/core/record/benchState';
 
 /** Says of an entry of this record what it is, who made it and when, for the workings that rest on it. */
