@@ -144,6 +144,34 @@ test('without a network entries stay on the tablet, through a reload, and are st
   await bench.context().close();
 });
 
+test('two tablets that record the same while one has no network: both readings are kept, a person chooses', async ({
+  browser,
+  request,
+}) => {
+  const issued = await makeClass(request, acetanilideText());
+  const [here, there] = [await tablet(browser, issued, first()), await tablet(browser, issued, second())];
+  await here.route('**/api/v1/logs/**', (route) => route.abort());
+  for (const [page, digits] of [
+    [here, '2.04'],
+    [there, '2.14'],
+  ] as const) {
+    await press(page, 'Weigh, tared');
+    await read(page, digits);
+    await expect(sentence(page)).toHaveText(`Measured ${digits} g aniline.`);
+  }
+  await here.unroute('**/api/v1/logs/**');
+  for (const page of [here, there]) {
+    await expect(page.getByText('Two readings for one')).toBeVisible();
+    await expect(page.locator('.tape-rival')).toHaveCount(2);
+  }
+  await there.getByRole('button', { name: /^Change 2.14 g/ }).click();
+  await there.getByLabel('Reason').fill('the boat was still on the pan');
+  await press(there, 'Strike it');
+  for (const page of [here, there]) await expect(sentence(page)).toHaveText('Measured 2.04 g aniline.');
+  await here.context().close();
+  await there.context().close();
+});
+
 test('a stop is gone past only deliberately, with a reason that the demonstrator sees', async ({
   browser,
   request,

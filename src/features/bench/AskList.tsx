@@ -14,6 +14,7 @@ import type { StepState } from '@/core/record/benchState';
 export function AskList({ step, onAdd }: { readonly step: StepState; readonly onAdd: (body: Body) => void }) {
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const blocks = askBlocks(step.asks);
+  const usual = openBlock(blocks, undefined);
   const open = openBlock(blocks, chosen);
   // What comes next is brought into view, but not on opening the page: the sentence is to be read first.
   const openItem = useRef<HTMLLIElement>(null);
@@ -38,6 +39,11 @@ export function AskList({ step, onAdd }: { readonly step: StepState; readonly on
             return (
               <li key={block.id} ref={openItem} className="ask-open">
                 <OpenBlock key={block.id} block={block} step={step} onAdd={add} />
+                {block !== usual && (
+                  <Button variant="quiet" className="not-now" onClick={() => setChosen(undefined)}>
+                    Not now
+                  </Button>
+                )}
               </li>
             );
           if (block.done)
