@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
+import { upgradePreparation } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { formatVersion } from '@/core/preparation/document';
 import { computePlan } from '@/core/preparation/plan';
@@ -22,8 +23,9 @@ interface Draft {
 function readDraft(id: string): Draft | undefined {
   try {
     const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as Partial<Draft> | null;
-    const { base, doc } = kept ?? {};
-    return base !== undefined && doc?.formatVersion === formatVersion ? { base, doc } : undefined;
+    // Work that was begun before an update of the app is brought along.
+    const doc = upgradePreparation(kept?.doc) as Preparation | undefined;
+    return kept?.base !== undefined && doc?.formatVersion === formatVersion ? { base: kept.base, doc } : undefined;
   } catch {
     return undefined;
   }
