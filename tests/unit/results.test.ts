@@ -155,29 +155,20 @@ test('one wild bench among eight is found, none among four', () => {
 });
 
 test('a class that melts too high together: the instrument is named, and a correction ends it', () => {
-  const hot = (bench: string, shift: number) => ({
-    bench,
-    state: stateOfScript(
-      acetanilideRun({
-        pureMelt: [
-          { at: [0, 3, 8, 9], read: ['100.0', '104.0', (116.4 + shift).toFixed(1), (117.3 + shift).toFixed(1)] },
-        ],
-      }),
-      shift === 0 ? {} : { meltingCorrection: { digits: String(-shift), unit: 'K', entry: 'x' } },
-    ),
-  });
-  const together = classResults(['a', 'b', 'c'].map((bench) => hot(bench, 0)));
-  expect(together.findings.map(({ rule }) => rule)).toEqual(['class.meltHigh']);
-  expect(classResults([hot('a', 0), hot('b', 0)]).findings).toEqual([]);
-  const corrected = classResults(
-    ['a', 'b', 'c'].map((bench) => ({
-      bench,
-      state: stateOfScript(
-        acetanilideRun({ pureMelt: [{ at: [0, 3, 8, 9], read: ['100.0', '104.0', '116.4', '117.3'] }] }),
-        { meltingCorrection: { digits: '-3.0', unit: 'K', entry: 'x' } },
-      ),
-    })),
-  );
+  const hot = acetanilideRun({ pureMelt: [{ at: [0, 3, 8, 9], read: ['100.0', '104.0', '116.4', '117.3'] }] });
+  const classOf = (count: number, correction?: string) =>
+    classResults(
+      Array.from({ length: count }, (_, i) => ({
+        bench: `bench ${i}`,
+        state: stateOfScript(
+          hot,
+          correction ? { meltingCorrection: { digits: correction, unit: 'K', entry: 'x' } } : {},
+        ),
+      })),
+    );
+  expect(classOf(3).findings.map(({ rule }) => rule)).toEqual(['class.meltHigh']);
+  expect(classOf(2).findings).toEqual([]);
+  const corrected = classOf(3, '-3.0');
   expect(corrected.findings).toEqual([]);
   expect(corrected.rows[0]?.results.product?.best?.onset.q.value).toBeCloseTo(113.4, 9);
 });

@@ -68,6 +68,14 @@ export interface StepOutcome {
   readonly worked: Worked;
 }
 
+/** A per cent that the group is asked to work out itself. */
+export interface OwnTask {
+  readonly of: string;
+  readonly what: 'yield' | 'recovery';
+  /** As typed, a fraction with the decimals of its per cent; absent while it is still to be worked out. */
+  readonly typed?: { readonly value: number; readonly decimals: number };
+}
+
 /** A loss that a model foresees. */
 export interface Loss {
   readonly key: string;
@@ -108,6 +116,7 @@ export interface Operation<P = unknown, A = unknown> {
     actual: A,
     context: StepContext<P>,
   ) => { readonly stage: string; readonly mass: Worked<'mass'> } | undefined;
+  readonly own?: (actual: A, context: StepContext<P>) => OwnTask;
   readonly melting?: (actual: A, context: StepContext<P>) => readonly MeltingRun[];
   readonly losses?: (actual: A, context: StepContext<P>) => readonly Loss[];
 }

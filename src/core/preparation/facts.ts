@@ -1,3 +1,4 @@
+import { lineName } from './lineName';
 import { molarMass } from '../compound/molarMass';
 import { figuresOf } from '../quantity/decimals';
 import type { ChargeLine, Datum, Preparation, Strength, Substance } from './document';
@@ -40,8 +41,7 @@ export function factsOf(doc: Preparation): Facts {
       const substance = substances.get(line.substance);
       if (!substance)
         throw new RangeError(`line "${line.id}" names no substance of this preparation: "${line.substance}"`);
-      const alone = doc.lines.every((other) => other === line || other.substance !== line.substance);
-      const name = alone ? substance.substance.name : `${substance.substance.name} (${line.role})`;
+      const name = lineName(doc, line.id);
       return [line.id, { line, substance, bottle: bottleOf(line, substance), portions: line.portions ?? 1, name }];
     }),
   );

@@ -1,4 +1,4 @@
-import { factsOf } from '../preparation/facts';
+import { lineName } from '../preparation/lineName';
 import { findUnit } from '../quantity/units';
 import { stepTitle } from '../operations/stepTitle';
 import type { Ask } from '../operations/ask';
@@ -80,10 +80,6 @@ function placeWords({ place, state }: Reading, doc: Preparation, title: (id: str
     state?.length ? `(${state.join(', ')})` : undefined,
   ];
   return parts.filter((part) => part !== undefined).join(' ');
-}
-
-function lineName(doc: Preparation, line: string): string {
-  return factsOf(doc).lines.get(line)?.name ?? line;
 }
 
 function eventWords(asks: readonly Ask[], name: string): string {

@@ -10,17 +10,10 @@ import type { DemoStep } from '@/data/demoSteps';
 import type { Draft, Entry } from '@/core/record/entry';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace: () => undefined, refresh: () => undefined }) }));
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { sendDraft: jest.fn(), entries: jest.fn(), signOut: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: { sendDraft: jest.fn(), entries: jest.fn(), signOut: jest.fn() },
+}));
 
 const doc = acetanilide();
 const sendDraft = jest.mocked(api.sendDraft);

@@ -5,17 +5,10 @@ import { useRecord } from './useRecord';
 import type { Draft, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { sendDraft: jest.fn(), entries: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: { sendDraft: jest.fn(), entries: jest.fn() },
+}));
 
 const sendDraft = jest.mocked(api.sendDraft);
 const entries = jest.mocked(api.entries);

@@ -11,17 +11,10 @@ import type { ClassBoard } from '@/core/people/class';
 import type { Entry } from '@/core/record/entry';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace: () => undefined, refresh: () => undefined }) }));
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { board: jest.fn(), sendDraft: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: { board: jest.fn(), sendDraft: jest.fn() },
+}));
 
 const board = jest.mocked(api.board);
 const sendDraft = jest.mocked(api.sendDraft);

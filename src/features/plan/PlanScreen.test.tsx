@@ -6,17 +6,14 @@ import { acetanilide } from '../../../tests/support/preparations';
 import { click, fill, words } from '../../../tests/support/screen';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }));
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {}
-  return {
-    ApiError: Refusal,
-    api: {
-      saveVersion: jest.fn(),
-      issueClass: jest.fn(),
-      structure: () => Promise.resolve({ svg: '<svg></svg>', formula: '' }),
-    },
-  };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: {
+    saveVersion: jest.fn(),
+    issueClass: jest.fn(),
+    structure: () => Promise.resolve({ svg: '<svg></svg>', formula: '' }),
+  },
+}));
 
 const open = (role: 'coordinator' | 'demonstrator' = 'coordinator') =>
   render(<PlanScreen identity={{ role, id: 'x', name: role }} stored={{ id: 'p', version: 1, doc: acetanilide() }} />);

@@ -6,17 +6,7 @@ import { acetanilide, dienone } from '../../../tests/support/preparations';
 import { usePlan } from './usePlan';
 import type { Preparation } from '@/core/preparation/document';
 
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { saveVersion: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({ ...jest.requireActual<object>('@/api/client'), api: { saveVersion: jest.fn() } }));
 
 const saveVersion = jest.mocked(api.saveVersion);
 const stored = { id: 'p', version: 1, doc: acetanilide() };

@@ -6,18 +6,10 @@ import { words } from '../../../tests/support/screen';
 
 const mockPush = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush }) }));
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-      readonly details?: unknown,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { createPreparation: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: { createPreparation: jest.fn() },
+}));
 
 const create = jest.mocked(api.createPreparation);
 const file = (text: string) => Object.assign(new File([text], 'dienone.json'), { text: () => Promise.resolve(text) });

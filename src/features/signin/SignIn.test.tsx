@@ -6,17 +6,10 @@ import { SignIn } from './SignIn';
 
 const mockRouter = { replace: jest.fn(), refresh: jest.fn() };
 jest.mock('next/navigation', () => ({ useRouter: () => mockRouter }));
-jest.mock('@/api/client', () => {
-  class Refusal extends Error {
-    constructor(
-      readonly code: string,
-      message: string,
-    ) {
-      super(message);
-    }
-  }
-  return { ApiError: Refusal, api: { signIn: jest.fn(), classDoor: jest.fn() } };
-});
+jest.mock('@/api/client', () => ({
+  ...jest.requireActual<object>('@/api/client'),
+  api: { signIn: jest.fn(), classDoor: jest.fn() },
+}));
 
 const signIn = jest.mocked(api.signIn);
 const classDoor = jest.mocked(api.classDoor);

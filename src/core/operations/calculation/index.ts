@@ -45,6 +45,7 @@ export const calculation: Operation<CalculationParams, Calculation> = {
       ],
     }),
   ],
+  own: ({ typed }, { params: { of, what } }) => ({ of, what, ...(typed ? { typed } : {}) }),
   check: ({ typed, right }, context) => {
     if (!typed || !right || agrees(typed, right.q.value)) return [];
     const about = { step: context.step.id, slot: 'typed' };
