@@ -28,6 +28,7 @@ const si: Readonly<Record<Dim, number>> = {
   density: 1e3,
   concentration: 1e3,
   molarMass: 1e-3,
+  molarVolume: 1e-3,
   volumePerMass: 1e-3,
   fraction: 1,
   number: 1,

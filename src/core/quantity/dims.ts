@@ -1,6 +1,6 @@
 /**
  * Kinds of quantity the product works with. Values are held in one canonical unit each: g, mL, mol, °C, s, K, K/min, kPa,
- * g/mL, mol/L, g/mol, mL/g; fractions and numbers are plain.
+ * g/mL, mol/L, g/mol, L/mol, mL/g; fractions and numbers are plain.
  */
 export type Dim =
   | 'mass'
@@ -14,6 +14,7 @@ export type Dim =
   | 'density'
   | 'concentration'
   | 'molarMass'
+  | 'molarVolume'
   | 'volumePerMass'
   | 'fraction'
   | 'number';

@@ -185,6 +185,33 @@ export const formulaCatalogue = {
     expression: (symbols: readonly string[]) => `median(${symbols.join('; ')})`,
     source: 'half of the benches lie on each side',
   },
+  soluteMass: { name: 'Mass of the solute', result: 'm', expression: 'c·V·M', source: definition },
+  stockVolume: {
+    name: 'Volume of the stronger solution',
+    result: 'V_1',
+    expression: 'c·V / c_1',
+    source: 'conservation of the dissolved amount',
+  },
+  gasReleased: {
+    name: 'Amount of gas',
+    result: 'n',
+    expression: 'n_lim / k',
+    source: 'the scarcer partner; k of it for one of the gas',
+  },
+  gasVolume: {
+    name: 'Volume of gas',
+    result: 'V',
+    expression: 'n·V_m',
+    source: 'ideal gas, 24 L/mol at 20 °C and 1 atm',
+  },
+  streamMass: {
+    name: 'Mass in the stream',
+    result: 'm',
+    expression: (symbols: readonly string[]) => symbols.join(' + '),
+    source: 'conservation of mass',
+  },
+  leftUnreacted: { name: 'Left unreacted', result: 'm', expression: 'm_0 − ν·ξ_lim·M', source: stoichiometry },
+  byProduct: { name: 'Formed beside the product', result: 'm', expression: 'ν·ξ_lim·M', source: stoichiometry },
   classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },
 } as const satisfies Record<string, FormulaText>;
 

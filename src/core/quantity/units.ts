@@ -35,6 +35,7 @@ const table: readonly (Unit & { readonly also?: readonly string[] })[] = [
   { symbol: 'mol/L', dim: 'concentration', factor: '1', also: ['M', 'mol/l'] },
   { symbol: 'mmol/L', dim: 'concentration', factor: '0.001', also: ['mM'] },
   { symbol: 'g/mol', dim: 'molarMass', factor: '1' },
+  { symbol: 'L/mol', dim: 'molarVolume', factor: '1', also: ['l/mol'] },
   { symbol: 'mL/g', dim: 'volumePerMass', factor: '1', also: ['ml/g'] },
   { symbol: '%', dim: 'fraction', factor: '0.01', also: ['percent'] },
   { symbol: 'mol %', dim: 'fraction', factor: '0.01', also: ['mol%', 'mol-%'] },

@@ -1,0 +1,28 @@
+import type { Antoine } from '../reference/substance';
+
+const number = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Number(C) });
+
+/**
+ * Vapour pressure of a pure liquid, `log10 p = A − B/(T + C)` (Antoine 1888). Outside its range the equation is a guess:
+ * ask {@link Antoine} for `low_C` and `high_C`.
+ *
+ * @param T °C, above −C
+ * @returns torr
+ */
+export function vapourPressure(antoine: Antoine, T: number): number {
+  const { A, B, C } = number(antoine);
+  if (T + C <= 0) throw new RangeError(`Antoine's equation has no meaning at ${T} °C`);
+  return 10 ** (A - B / (T + C));
+}
+
+/**
+ * Temperature at which a pure liquid boils: the inverse of {@link vapourPressure}.
+ *
+ * @param torr above 0
+ * @returns °C
+ */
+export function boilingTemperature(antoine: Antoine, torr = 760): number {
+  if (!(torr > 0)) throw new RangeError(`no liquid boils at ${torr} torr`);
+  const { A, B, C } = number(antoine);
+  return B / (A - Math.log10(torr)) - C;
+}

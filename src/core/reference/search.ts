@@ -1,0 +1,64 @@
+import { parseFormula } from '../compound/parseFormula';
+import { sameAtoms } from '../compound/sameAtoms';
+import { groups, hasGroup } from './groups';
+import type { GroupCounts, GroupId } from './groups';
+import type { Form, SignalWord } from './substance';
+
+/** An entry in a list: what is needed to find it and to tell it from its neighbours. */
+export interface EntrySummary {
+  readonly id: string;
+  readonly kind: 'substance' | 'solution';
+  readonly name: string;
+  readonly synonyms: readonly string[];
+  readonly formula?: string;
+  readonly groups: GroupCounts;
+  /** g/mol. */
+  readonly molarMass?: number;
+  readonly form?: Form;
+  readonly melting?: string;
+  readonly boiling?: string;
+  readonly signal?: SignalWord;
+  readonly pictograms: readonly string[];
+  /** Somebody's own entry or version. */
+  readonly own: boolean;
+  /** The label has been compared with the supplier's sheet. */
+  readonly confirmed: boolean;
+}
+
+const plain = (text: string) =>
+  text
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[−–]/g, '-')
+    .trim();
+
+/** 0 best; nothing when the entry does not fit. */
+function rank(entry: EntrySummary, query: string, typed: string): number | undefined {
+  const names = [entry.name, ...entry.synonyms].map(plain);
+  if (names.includes(query) || entry.id === query) return 0;
+  if (entry.formula !== undefined && isFormula(typed) && sameAtoms(entry.formula, typed)) return 1;
+  if (names.some((name) => name.startsWith(query))) return 2;
+  if (names.some((name) => name.split(/[^a-z0-9]+/).some((word) => word.startsWith(query)))) return 3;
+  if (names.some((name) => name.includes(query))) return 4;
+  const group = (Object.keys(groups) as GroupId[]).find((id) => plain(groups[id].name) === query.replace(/s$/, ''));
+  return group && hasGroup(entry.groups, group) ? 5 : undefined;
+}
+
+/** A single element symbol such as "C" is rather the beginning of a name. */
+const isFormula = (text: string) => text.length > 1 && /\d|[A-Z].*[A-Z]/.test(text) && parseFormula(text).ok;
+
+/**
+ * Entries that fit a search by name, synonym, formula in any order, part of a systematic name, or functional group; the
+ * closest first, then by name. An empty search finds all.
+ */
+export function searchEntries<E extends EntrySummary>(entries: readonly E[], typed: string): readonly E[] {
+  const query = plain(typed);
+  const byName = (a: E, b: E) => (plain(a.name) < plain(b.name) ? -1 : 1);
+  if (query === '') return [...entries].sort(byName);
+  return entries
+    .map((entry) => ({ entry, rank: rank(entry, query, typed.trim()) }))
+    .filter((found): found is { entry: E; rank: number } => found.rank !== undefined)
+    .sort((a, b) => a.rank - b.rank || byName(a.entry, b.entry))
+    .map(({ entry }) => entry);
+}

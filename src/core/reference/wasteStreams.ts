@@ -1,0 +1,20 @@
+/** Where something goes when it is done with. Local rules come first. */
+export const wasteStreams = {
+  'non-halogenated': { name: 'Non-halogenated organic', note: 'Solvents and organics without halogen.' },
+  halogenated: {
+    name: 'Halogenated organic',
+    note: 'Anything with a carbon–halogen bond. Never with strong base or active metal.',
+  },
+  aqueous: { name: 'Aqueous acid or base, neutralized', note: 'Neutralized in an open vessel before it is poured in.' },
+  'heavy-metal': { name: 'Heavy metal', note: 'Each metal apart where local rules say so.' },
+  oxidizer: { name: 'Oxidizer, quenched', note: 'Only after a negative starch–iodide test.' },
+  solid: {
+    name: 'Solid: paper, charcoal, drying agent',
+    note: 'Solvent-wet as such, or dried in the hood if local rules say so.',
+  },
+  glass: { name: 'Glass and sharps', note: 'Capillaries, broken glass, needles.' },
+  air: { name: 'Escapes as gas', note: 'In the hood, through a trap where it is toxic.' },
+} as const;
+
+export type WasteStream = keyof typeof wasteStreams;
+export const wasteStreamIds = Object.keys(wasteStreams) as readonly WasteStream[];
