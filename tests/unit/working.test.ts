@@ -5,10 +5,15 @@ import { roundToStep } from '@/core/quantity/decimals';
 import { benchCharge } from '@/core/record/benchCharge';
 import { foldRecord } from '@/core/record/foldRecord';
 import { classResults } from '@/core/results/classResults';
+import { carbonDioxide } from '@/core/hazard/gas';
+import { recipe } from '@/core/reference/recipe';
+import { wastePlan } from '@/core/waste/wastePlan';
+import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { demoRecord } from '@/data/demoRecord';
 import { stateOfScript } from '../support/demoRun';
 import { acetanilide, dienone, smallPreparation } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';
+import type { ReferenceSolution } from '@/core/reference/solution';
 import type { Dim } from '@/core/quantity/dims';
 import type { Pin, Preparation } from '@/core/preparation/document';
 import type { Worked } from '@/core/quantity/worked';
@@ -115,7 +120,20 @@ const benches = Object.entries(demoRecord).map(([name, { steps }]) => ({
   bench: name,
   state: stateOfScript(steps, { meltingCorrection: { digits: '-0.4', unit: 'K', entry: 'x' } }),
 }));
-const all = [...plans, bench, benches, classResults(benches)].flatMap((plan) => everyWorked(plan));
+const library = (id: string) => [...shippedSubstances, ...shippedSolutions].find((one) => one.id === id);
+const recipes = ['hydrochloric-acid-2m', 'sodium-hydroxide-2m', 'acetic-acid-6m'].map((id) => {
+  const solution = library(id) as ReferenceSolution;
+  return recipe(solution, { digits: '250', value: 250 }, library(solution.madeFrom ?? ''));
+});
+const waste = [acetanilide(), odd()].map((doc) => wastePlan(computePlan(doc)));
+const chargedAcid = computePlan(acetanilide()).lines.find(({ facts }) => facts.line.id === 'acid')?.total.amount;
+const gas = ['carbonate', 'bicarbonate'].map((one) =>
+  carbonDioxide({ groups: { [one]: 1 }, amount: chargedAcid }, [
+    { formula: 'C2H4O2', groups: { carboxylicAcid: 1 }, amount: chargedAcid },
+    { formula: 'H2SO4', groups: { mineralAcid: 1 }, amount: chargedAcid },
+  ]),
+);
+const all = [...plans, bench, benches, classResults(benches), recipes, waste, gas].flatMap((plan) => everyWorked(plan));
 
 test('every working, evaluated from its own text, gives its number', () => {
   expect(all.length).toBeGreaterThan(1000);

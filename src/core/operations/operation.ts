@@ -8,6 +8,7 @@ import type { BenchCharge } from '../record/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
 import type { Ask } from './ask';
+import type { Conditions } from './conditions';
 import type { StageMass } from './stageMass';
 
 /** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
@@ -106,6 +107,8 @@ export interface Operation<P = unknown, A = unknown> {
   readonly asks: (actual: A, context: StepContext<P>) => readonly Ask[];
   /** Usual cautions, shown before the step begins. */
   readonly cautions?: (context: StepContext<P>) => readonly string[];
+  /** What it exposes people and glass to. */
+  readonly conditions?: (params: P) => Conditions;
   readonly check?: (actual: A, context: StepContext<P>) => readonly Finding[];
   readonly timers?: (actual: A, context: StepContext<P>) => readonly Timer[];
   /** Numbers that the step comes to, for the bench: each opens its working. Losses that it foresees are shown with them. */

@@ -1,4 +1,9 @@
 import type { Device } from '../quantity/device';
+import type { Conventions } from '../conventions/catalogue';
+import type { DryingAgentId } from '../reference/dryingAgents';
+import type { Form, HazardLabel } from '../reference/substance';
+import type { GroupCounts } from '../reference/groups';
+import type { WasteStream } from '../reference/wasteStreams';
 import type { Stage, Step } from './steps';
 
 /** Version of the document's format; a later format upgrades this one (see docs/architecture.md). */
@@ -35,6 +40,11 @@ export interface MeltingDatum extends Omit<Datum, 'digits' | 'at_C'> {
   readonly high: string;
 }
 
+/** Label elements as they stood in the reference when they were taken over. */
+export interface Hazards extends HazardLabel {
+  readonly check: (typeof checks)[number];
+}
+
 /** How much of a solid dissolves, only where the solid is the saturating phase. */
 export interface Solubility {
   /** A substance of the preparation. */
@@ -55,6 +65,21 @@ export interface Substance {
   /** Melting range in the literature, °C. */
   readonly melting?: MeltingDatum;
   readonly solubility?: readonly Solubility[];
+  /** Entry of the reference library that this was taken from. */
+  readonly reference?: string;
+  /** Functional groups and kinds of species found in it. */
+  readonly groups?: GroupCounts;
+  /** At 20 °C. */
+  readonly form?: Form;
+  /** °C at 760 torr. */
+  readonly boiling?: Datum;
+  /** °C. */
+  readonly flash?: Datum;
+  readonly hazards?: Hazards;
+  readonly peroxideFormer?: boolean;
+  readonly waterReactive?: boolean;
+  readonly waste?: WasteStream;
+  readonly notDriedWith?: readonly DryingAgentId[];
   /** Usual cautions, in one line. */
   readonly caution?: string;
 }
@@ -112,6 +137,8 @@ export interface ChargeLine {
   readonly excessReason?: (typeof excessReasons)[number];
   readonly addition?: { readonly minutes: number; readonly exothermic: boolean };
   readonly vessel?: string;
+  /** Where it ends. @default the substance's own stream */
+  readonly waste?: WasteStream;
   readonly note?: string;
 }
 
@@ -167,4 +194,6 @@ export interface Preparation {
   readonly pin: Pin;
   readonly benches: number;
   readonly spare_percent: number;
+  /** Which school each open question is settled by; set by the course when a class is issued. */
+  readonly conventions?: Conventions;
 }

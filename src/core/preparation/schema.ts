@@ -2,6 +2,11 @@ import { array, boolean, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
 import { deviceKinds, deviceUnits } from '../quantity/device';
 import { findOperation } from '../operations/registry';
+import { conventionsSchema } from '../conventions/schema';
+import { dryingAgentIds } from '../reference/dryingAgents';
+import { forms } from '../reference/substance';
+import { groupCountsSchema, hazardLabelSchema } from '../reference/schema';
+import { wasteStreamIds } from '../reference/wasteStreams';
 import { checks, excessReasons, formatVersion, roles, vesselKinds } from './document';
 import type { Schema } from 'yup';
 
@@ -14,6 +19,9 @@ const id = () =>
   string()
     .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be 1 to 40 lower-case letters, digits or hyphens')
     .required();
+const oneOf = <T extends string>(values: readonly T[]) =>
+  string().oneOf([...values], `must be one of ${values.join(', ')}`);
+const optionalId = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be the id of a reference entry');
 const numeral = () =>
   string()
     .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a positive decimal numeral in quotes, such as "2.00"')
@@ -65,6 +73,10 @@ const origin = { source: text(200).required(), check: one(checks) };
 const melting = object({ low: temperature().required(), high: temperature().required(), ...origin })
   .noUnknown()
   .default(undefined);
+const warmth = () =>
+  object({ digits: temperature().required(), ...origin })
+    .noUnknown()
+    .default(undefined);
 const solubility = object({
   solvent: id(),
   points: array(object({ digits: numeral().required(), at_C: bounded(-100, 400).required(), ...origin }).noUnknown())
@@ -81,6 +93,19 @@ const substance = object({
   density: datum(),
   melting,
   solubility: array(solubility).max(10, 'must have at most 10 solvents'),
+  reference: optionalId(),
+  groups: groupCountsSchema,
+  form: oneOf(forms),
+  boiling: warmth(),
+  flash: warmth(),
+  hazards: hazardLabelSchema
+    .shape({ check: one(checks) })
+    .noUnknown()
+    .default(undefined),
+  peroxideFormer: boolean(),
+  waterReactive: boolean(),
+  waste: oneOf(wasteStreamIds),
+  notDriedWith: array(one(dryingAgentIds)).max(10, 'must have at most 10 agents'),
   caution: text(400),
 }).noUnknown();
 
@@ -124,6 +149,7 @@ const line = object({
     .noUnknown()
     .default(undefined),
   vessel: string(),
+  waste: oneOf(wasteStreamIds),
   note: text(400),
 }).noUnknown();
 
@@ -245,6 +271,7 @@ export const preparationSchema = object({
   pin,
   benches: bounded(1, 60).integer('must be a whole number').required(),
   spare_percent: bounded(0, 100).required(),
+  conventions: conventionsSchema,
 })
   .noUnknown()
   .required()

@@ -210,7 +210,12 @@ export const formulaCatalogue = {
     expression: (symbols: readonly string[]) => symbols.join(' + '),
     source: 'conservation of mass',
   },
-  leftUnreacted: { name: 'Left unreacted', result: 'm', expression: 'm_0 − ν·ξ_lim·M', source: stoichiometry },
+  leftUnreacted: {
+    name: 'Left unreacted',
+    result: 'm',
+    expression: (symbols: readonly string[]) => `m_0 − ${symbols.includes('s') ? 's·' : ''}ν·ξ_lim·M`,
+    source: stoichiometry,
+  },
   byProduct: { name: 'Formed beside the product', result: 'm', expression: 'ν·ξ_lim·M', source: stoichiometry },
   classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },
 } as const satisfies Record<string, FormulaText>;

@@ -85,12 +85,13 @@ const formula = () =>
     (value) => value === undefined || parseFormula(value).ok,
   );
 
-const counts = mixed<Record<string, unknown>>().test(
+/** Functional groups with their counts. */
+export const groupCountsSchema = mixed<Record<string, unknown>>().test(
   'groups',
   'must count known groups',
   (value) =>
-    value !== undefined &&
-    Object.entries(value ?? {}).every(
+    value === undefined ||
+    Object.entries(value).every(
       ([key, count]) => (groupIds as readonly string[]).includes(key) && Number.isInteger(count) && Number(count) > 0,
     ),
 );
@@ -102,7 +103,7 @@ export const substanceSchema = object({
   synonyms: array(text(120).required()).max(20, 'at most 20 synonyms').required(),
   formula: formula(),
   smiles: text(400),
-  groups: counts.required(),
+  groups: groupCountsSchema.required(),
   form: one(forms).required('is missing'),
   values: object(Object.fromEntries(propertyIds.map((key) => [key, valueOf(key)])))
     .noUnknown()

@@ -69,6 +69,7 @@ export const addition: Operation<AdditionParams, Addition> = {
     if (!found?.taken) return chargeSentence(context, line);
     return `Add the ${inSentence(found.plan.facts.substance.substance.name)} in ${portions} portions over ${minutes}\u00a0min.`;
   },
+  conditions: ({ line, ceiling_C }) => ({ dosed: [line], ceiling_C }),
   cautions: (context) => [
     ...cautionOf(context, context.params.line),
     `Never above ${context.params.ceiling_C}\u202f°C: stop adding and cool.`,

@@ -73,6 +73,7 @@ export const drying: Operation<DryingParams, Drying> = {
   },
   sentence: (context) =>
     `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} to constant mass, at most ${context.params.most_C}\u202f°C.`,
+  conditions: ({ where }) => (where === 'oven' ? { hot: true, oven: true } : {}),
   cautions: () => ['Nothing wet with a flammable solvent goes into a closed oven.'],
   asks: ({ series, verdict, looksDry }, context) => [
     event(context, 'begun', 'Spread it out to dry.', 'It is drying'),

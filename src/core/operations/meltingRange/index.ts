@@ -34,6 +34,7 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
   },
   sentence: (context) =>
     `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench.settings)}.`,
+  conditions: () => ({ hot: true }),
   cautions: () => ['A hot block burns. Never melt the same sample twice.'],
   asks: ({ capillaries, literature }, context) => {
     const last = capillaries.at(-1)?.item ?? 'A';

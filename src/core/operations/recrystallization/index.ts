@@ -79,6 +79,7 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
     const name = lineAt(context, context.params.solvent)?.plan.facts.substance.substance.name ?? 'solvent';
     return `Dissolve the ${stageName(context, context.params.from)} in the least boiling ${inSentence(name)}.`;
   },
+  conditions: ({ charcoal }) => ({ boiling: true, hot: true, ...(charcoal ? { intoHot: [charcoal] } : {}) }),
   cautions: (context) => (context.params.charcoal ? cautionOf(context, context.params.charcoal) : []),
   asks: ({ dissolved, total, expected }, context) => [
     massAsk(context),

@@ -59,6 +59,7 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     };
   },
   sentence: ({ params: { minutes: planned } }) => `Heat under reflux for ${planned}\u00a0min, from the first reflux.`,
+  conditions: () => ({ boiling: true, hot: true }),
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
     ...checks(context, setUp),

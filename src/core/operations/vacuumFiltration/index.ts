@@ -58,6 +58,7 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
     line === params.wash ? undefined : { ...params, ...(liquid ? { liquid: liquid.filter((id) => id !== line) } : {}) },
   actual: (context) => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,
+  conditions: () => ({ vacuum: true }),
   cautions: () => [
     'Look the glass over: no vacuum on thin or scratched glass.',
     'Break the vacuum before the pump is turned off.',

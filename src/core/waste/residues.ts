@@ -1,0 +1,116 @@
+import { coefficientInput } from '../stoichiometry/extents';
+import { derive } from '../stoichiometry/derive';
+import { fromWorked } from '../quantity/worked';
+import { speciesOf, takesPart } from '../preparation/chargeTable';
+import { factsOf } from '../preparation/facts';
+import type { Facts } from '../preparation/facts';
+import type { Plan, PlanLine } from '../preparation/planTypes';
+import type { Substance } from '../preparation/document';
+import type { WasteStream } from '../reference/wasteStreams';
+import type { Worked } from '../quantity/worked';
+
+/** Something that is left when the product is taken away: charged and unchanged, left unreacted, or formed beside it. */
+export interface Residue {
+  readonly substance: Substance;
+  readonly origin: 'charged' | 'unreacted' | 'formed';
+  readonly line?: string;
+  readonly stream?: WasteStream;
+  readonly mass?: Worked<'mass'>;
+  readonly amount?: Worked<'amount'>;
+  readonly volume?: Worked<'volume'>;
+}
+
+/**
+ * What one bench is left with, by conservation of mass: every line less what the reaction took of it at full conversion,
+ * and the by-products of the equation. With the theoretical yield of the product it adds up to what was charged.
+ */
+export function residues(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): readonly Residue[] {
+  const facts = factsOf(plan.doc);
+  return [...plan.lines.map((line) => ofLine(plan, facts, line)), ...formed(plan, facts)];
+}
+
+function ofLine(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line: PlanLine): Residue {
+  const { substance } = line.facts.substance;
+  const { mass, amount, volume } = line.total;
+  const stream = line.facts.line.waste ?? substance.waste;
+  const base = { substance, line: line.facts.line.id, ...(stream ? { stream } : {}) };
+  const taken = takesPart(line.facts) ? consumed(plan, facts, line) : undefined;
+  if (!taken || !mass) {
+    return {
+      ...base,
+      origin: 'charged',
+      ...(mass ? { mass } : {}),
+      ...(amount ? { amount } : {}),
+      ...(volume ? { volume } : {}),
+    };
+  }
+  const { coefficient, share, molarMass, extent } = taken;
+  const left = derive({
+    formula: 'leftUnreacted',
+    dim: 'mass',
+    unit: 'g',
+    // Rounding noise must not leave a negative trace of the limiting reagent.
+    value: Math.max(0, mass.q.value - share * coefficient * extent.q.value * molarMass.q.value),
+    inputs: {
+      m_0: fromWorked(mass),
+      ...(share === 1
+        ? {}
+        : {
+            s: {
+              q: { dim: 'fraction', value: share },
+              unit: '',
+              figures: 3,
+              source: { at: 'equation', id: line.facts.line.id },
+            },
+          }),
+      ν: coefficientInput(coefficient),
+      ξ_lim: fromWorked(extent),
+      M: fromWorked(molarMass),
+    },
+    figures: 2,
+    quotient: false,
+  });
+  return { ...base, origin: 'unreacted', mass: left };
+}
+
+/** How the reaction takes from a line: its share of the species, and the species' coefficient. */
+function consumed(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line: PlanLine) {
+  const species = speciesOf(line.facts);
+  const term = plan.doc.equation.terms.find(({ side, substance }) => side === 'left' && substance === species);
+  const molarMass = facts.substances.get(species)?.molarMass;
+  const extent = plan.charge.extents?.limiting.extent;
+  if (!term || !molarMass?.ok || !extent) return undefined;
+  const suppliers = plan.lines.filter((one) => takesPart(one.facts) && speciesOf(one.facts) === species);
+  const supply = (one: PlanLine) => (one.total.amount?.q.value ?? 0) * (one.facts.line.delivers?.count ?? 1);
+  const all = suppliers.reduce((sum, one) => sum + supply(one), 0);
+  return { coefficient: term.coefficient, share: all > 0 ? supply(line) / all : 1, molarMass: molarMass.value, extent };
+}
+
+function formed({ doc, charge }: Pick<Plan, 'doc' | 'charge'>, facts: Facts): readonly Residue[] {
+  const extent = charge.extents?.limiting.extent;
+  if (!extent) return [];
+  return doc.equation.terms
+    .filter(({ side, substance }) => side === 'right' && substance !== doc.equation.product)
+    .flatMap(({ substance: id, coefficient }) => {
+      const found = facts.substances.get(id);
+      if (!found?.molarMass?.ok) return [];
+      const ν = coefficientInput(coefficient);
+      const M = found.molarMass.value;
+      const mass = derive({
+        formula: 'byProduct',
+        dim: 'mass',
+        unit: 'g',
+        value: coefficient * extent.q.value * M.q.value,
+        inputs: { ν, ξ_lim: fromWorked(extent), M: fromWorked(M) },
+      });
+      const amount = derive({
+        formula: 'delivered',
+        dim: 'amount',
+        unit: 'mmol',
+        value: coefficient * extent.q.value,
+        inputs: { k: ν, n_b: fromWorked(extent) },
+      });
+      const { waste } = found.substance;
+      return [{ substance: found.substance, origin: 'formed', mass, amount, ...(waste ? { stream: waste } : {}) }];
+    });
+}

@@ -1,0 +1,202 @@
+import { acidAmount, carbonDioxide } from '../hazard/gas';
+import { derive } from '../stoichiometry/derive';
+import { fact, finding } from '../finding/finding';
+import { fromWorked } from '../quantity/worked';
+import { kinds } from '../hazard/materials';
+import { meetings } from '../hazard/meetings';
+import { hasGroup } from '../reference/groups';
+import { residues } from './residues';
+import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
+import type { Finding } from '../finding/finding';
+import type { Plan } from '../preparation/planTypes';
+import type { Residue } from './residues';
+import type { WasteStream } from '../reference/wasteStreams';
+import type { Worked } from '../quantity/worked';
+
+/** One waste stream of a plan. */
+export interface StreamPlan {
+  readonly stream: WasteStream;
+  readonly residues: readonly Residue[];
+  /** One bench. */
+  readonly mass?: Worked<'mass'>;
+  /** Liquids of one bench whose volume is known. */
+  readonly volume?: Worked<'volume'>;
+  /** All benches. */
+  readonly classMass?: Worked<'mass'>;
+  readonly classVolume?: Worked<'volume'>;
+}
+
+/** Waste of a plan, stream by stream, with what must not meet in a bottle. */
+export interface WastePlan {
+  readonly streams: readonly StreamPlan[];
+  readonly findings: readonly Finding[];
+}
+
+/**
+ * Predicts what each waste stream receives at full conversion. Losses of the product are not in it, and whatever dissolves
+ * in another layer than its own is counted where its stream says.
+ */
+export function wastePlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): WastePlan {
+  const all = residues(plan).filter(({ mass }) => mass === undefined || mass.q.value > 0);
+  const streams = wasteStreamIds
+    .map((stream) =>
+      streamPlan(
+        plan,
+        stream,
+        all.filter((one) => one.stream === stream),
+      ),
+    )
+    .filter(({ residues: held }) => held.length > 0);
+  return { streams, findings: [...streams.flatMap(streamFindings), ...unassigned(all)] };
+}
+
+function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: readonly Residue[]): StreamPlan {
+  const mass = total(
+    'mass',
+    'g',
+    held.flatMap((one) => one.mass ?? []),
+  );
+  const volume = total(
+    'volume',
+    'mL',
+    held.flatMap((one) => one.volume ?? []),
+  );
+  const forClass = <D extends 'mass' | 'volume'>(one: Worked<D>, unit: string): Worked<D> =>
+    derive({
+      formula: 'classTotal',
+      dim: one.q.dim,
+      unit,
+      value: one.q.value * doc.benches,
+      inputs: {
+        x_1: fromWorked(one),
+        N: { q: { dim: 'number', value: doc.benches }, unit: '', figures: 2, source: { at: 'setting', id: 'benches' } },
+        f: { q: { dim: 'fraction', value: 0 }, unit: '%', figures: 1, source: { at: 'setting', id: 'spare' } },
+      },
+      figures: 2,
+      quotient: false,
+    });
+  return {
+    stream,
+    residues: held,
+    ...(mass ? { mass, classMass: forClass(mass, mass.q.value * doc.benches >= 1000 ? 'kg' : 'g') } : {}),
+    ...(volume ? { volume, classVolume: forClass(volume, 'L') } : {}),
+  };
+}
+
+function total<D extends 'mass' | 'volume'>(dim: D, unit: string, parts: readonly Worked<D>[]): Worked<D> | undefined {
+  if (parts.length === 0) return undefined;
+  return derive({
+    formula: dim === 'mass' ? 'streamMass' : 'vesselVolume',
+    dim,
+    unit,
+    value: parts.reduce((sum, one) => sum + one.q.value, 0),
+    inputs: Object.fromEntries(parts.map((one, i) => [`${dim === 'mass' ? 'm' : 'V'}_${i + 1}`, fromWorked(one)])),
+    figures: 2,
+    quotient: false,
+  });
+}
+
+const names = (all: readonly Residue[]) => [...new Set(all.map(({ substance }) => substance.name))].join(', ');
+
+function streamFindings({ stream, residues: held }: StreamPlan): readonly Finding[] {
+  const about = { field: `waste/${stream}` };
+  const label = wasteStreams[stream].name;
+  const pairs = meetings.flatMap(({ a, b, inWaste }) => {
+    const ones = held.filter(({ substance }) => kinds[a](substance));
+    const others = held.filter(
+      ({ substance }) => kinds[b](substance) && !ones.some((one) => one.substance.id === substance.id),
+    );
+    // An anhydride or acid chloride that was thrown into water is an acid by now.
+    if (ones.length === 0 || others.length === 0 || a === 'waterReactive') return [];
+    return [
+      finding(
+        'waste.incompatible',
+        'caution',
+        { ...about, item: `${a}-${b}` },
+        { stream: label, a: names(ones), b: names(others), why: inWaste },
+      ),
+    ];
+  });
+  return [
+    ...pairs,
+    ...haloform(held, label, about),
+    ...toNeutralize(stream, held, label),
+    ...toQuench(stream, held, label),
+  ];
+}
+
+function haloform(held: readonly Residue[], stream: string, about: Finding['about']): readonly Finding[] {
+  const chloroform = held.find(({ substance }) => hasGroup(substance.groups, 'chloroform'));
+  const ketone = held.find(({ substance }) => hasGroup(substance.groups, 'ketone'));
+  const base = held.find(({ substance }) => kinds.hydroxide(substance));
+  if (!chloroform || !ketone || !base) return [];
+  const b = names([ketone, base]);
+  return [
+    finding(
+      'waste.incompatible',
+      'caution',
+      { ...about, item: 'haloform' },
+      { stream, a: chloroform.substance.name, b, why: 'they react violently' },
+    ),
+  ];
+}
+
+/** Acid that has to be neutralized before it goes into the bottle, and the gas that bicarbonate would make of it. */
+function toNeutralize(stream: WasteStream, held: readonly Residue[], label: string): readonly Finding[] {
+  if (stream !== 'aqueous') return [];
+  const acids = held
+    .filter(
+      ({ substance, amount, origin }) => kinds.acid(substance) && (amount !== undefined || origin === 'unreacted'),
+    )
+    .flatMap((one) => counted(one) ?? []);
+  if (acids.length === 0) return [];
+  const acid = acidAmount(acids);
+  const gas = carbonDioxide({ groups: { bicarbonate: 1 }, amount: acid }, acids);
+  if (!gas || acid.q.value === 0) return [];
+  return [
+    finding(
+      'waste.acidToNeutralize',
+      'note',
+      { field: `waste/${stream}` },
+      {
+        stream: label,
+        acid: fact(acid.q, acid.q.value >= 1 ? 'mol' : 'mmol', 2),
+        gas: fact(gas.q, 'L', 2),
+      },
+    ),
+  ];
+}
+
+function counted({ substance: { formula, groups }, amount, mass, line }: Residue) {
+  if (amount) return [{ formula, groups, amount }];
+  const M = mass?.inputs['M'];
+  if (!mass || !M || line === undefined) return undefined;
+  const left = derive({
+    formula: 'amountFromMass',
+    dim: 'amount',
+    unit: 'mmol',
+    value: mass.q.value / M.q.value,
+    inputs: {
+      m: fromWorked(mass),
+      w: { q: { dim: 'number', value: 1 }, unit: '', figures: 1, source: { at: 'setting', id: 'pure' } },
+      M,
+    },
+    figures: 2,
+  });
+  return [{ formula, groups, amount: left }];
+}
+
+function toQuench(stream: WasteStream, held: readonly Residue[], label: string): readonly Finding[] {
+  return stream === 'oxidizer'
+    ? [finding('waste.quenchFirst', 'caution', { field: `waste/${stream}` }, { stream: label, names: names(held) })]
+    : [];
+}
+
+function unassigned(all: readonly Residue[]): readonly Finding[] {
+  const without = all.filter(
+    ({ stream, mass, origin }) => stream === undefined && (mass !== undefined || origin === 'charged'),
+  );
+  return without.length === 0
+    ? []
+    : [finding('waste.unassigned', 'note', { field: 'waste' }, { names: names(without) })];
+}

@@ -1,0 +1,330 @@
+import fc from 'fast-check';
+import { computePlan } from '@/core/preparation/plan';
+import { fromReference } from '@/core/preparation/fromReference';
+import { hazardFindings } from '@/core/hazard/hazardFindings';
+import { renderFinding } from '@/core/finding/renderFinding';
+import { residues } from '@/core/waste/residues';
+import { acidProtons } from '@/core/reference/groups';
+import { molarMass } from '@/core/compound/molarMass';
+import { shippedSolutions, shippedSubstances } from '@/data/reference';
+import { solutionChecks } from '@/core/reference/solutionChecks';
+import { standingsOf } from '@/core/reference/confirmation';
+import { wastePlan } from '@/core/waste/wastePlan';
+import { acetanilide, dienone, smallPreparation } from '../support/preparations';
+import type { ChargeLine, Entered, Preparation, Role, Substance } from '@/core/preparation/document';
+import type { RuleId } from '@/core/finding/rules';
+
+/** A substance of the library as a preparation holds it. */
+function taken(id: string): { readonly substance: Substance; readonly bottle: Partial<ChargeLine> } {
+  const substance = shippedSubstances.find((one) => one.id === id);
+  if (substance) {
+    const { substance: own, bottle } = fromReference({
+      kind: 'substance',
+      substance,
+      checks: [],
+      standings: standingsOf(substance, [], []),
+    });
+    return { substance: { ...own, id }, bottle };
+  }
+  const solution = shippedSolutions.find((one) => one.id === id);
+  const solute = shippedSubstances.find((one) => one.id === solution?.solute);
+  if (!solution || !solute) throw new Error(`no ${id}`);
+  const checks = solutionChecks(solution, solute);
+  const { substance: own, bottle } = fromReference({
+    kind: 'solution',
+    solution,
+    solute,
+    checks,
+    standings: standingsOf(solution, checks, []),
+  });
+  return { substance: { ...own, id }, bottle };
+}
+
+type Charged = readonly [id: string, role: Role, entered: Entered];
+const mL = (digits: string): Entered => ({ by: 'volume', digits, unit: 'mL' });
+const g = (digits: string): Entered => ({ by: 'mass', digits, unit: 'g' });
+
+const harmless = { signal: 'none', pictograms: [], statements: [], source: 'made up', check: 'from memory' } as const;
+
+/** A preparation without reaction of interest: what is charged, and where. */
+function charging(lines: readonly Charged[], vessel = 'flask'): Preparation {
+  const base = smallPreparation([{ formula: 'C7H8', coefficient: 1, entered: g('1.00') }], {
+    formula: 'C7H8',
+    coefficient: 1,
+  });
+  return {
+    ...base,
+    substances: [
+      ...base.substances.map((one) => ({ ...one, hazards: harmless })),
+      ...lines.map(([id]) => taken(id).substance),
+    ],
+    lines: [
+      ...base.lines,
+      ...lines.map(([id, role, entered]): ChargeLine => ({
+        id,
+        substance: id,
+        role,
+        entered,
+        vessel,
+        ...taken(id).bottle,
+      })),
+    ],
+  };
+}
+
+const rulesOf = (doc: Preparation) => hazardFindings(computePlan(doc)).map(({ rule }) => rule);
+const says = (doc: Preparation, rule: RuleId) =>
+  hazardFindings(computePlan(doc))
+    .filter((one) => one.rule === rule)
+    .map((one) => renderFinding(one).says);
+
+test.each<[RuleId, readonly Charged[]]>([
+  [
+    'hazard.chlorine',
+    [
+      ['sodium-hypochlorite-10', 'reagent in excess', mL('57.5')],
+      ['acetic-acid', 'catalyst', mL('3.75')],
+    ],
+  ],
+  [
+    'hazard.chloramine',
+    [
+      ['sodium-hypochlorite-10', 'solvent', mL('10')],
+      ['aniline', 'solvent', mL('2')],
+    ],
+  ],
+  [
+    'hazard.chlorinated',
+    [
+      ['sodium-hypochlorite-10', 'solvent', mL('10')],
+      ['acetone', 'rinse', mL('2')],
+    ],
+  ],
+  [
+    'hazard.sulfurDioxide',
+    [
+      ['sodium-bisulfite-40', 'quench', mL('3')],
+      ['hydrochloric-acid-6m', 'quench', mL('2')],
+    ],
+  ],
+  [
+    'hazard.nitrousFumes',
+    [
+      ['sodium-nitrite', 'solvent', g('1')],
+      ['hydrochloric-acid-6m', 'solvent', mL('5')],
+    ],
+  ],
+  [
+    'hazard.nitricOrganic',
+    [
+      ['nitric-acid-65', 'solvent', mL('5')],
+      ['toluene', 'solvent', mL('5')],
+    ],
+  ],
+  [
+    'hazard.oxidizerOrganic',
+    [
+      ['potassium-permanganate', 'solvent', g('1')],
+      ['acetone', 'solvent', mL('5')],
+    ],
+  ],
+  [
+    'hazard.waterReactive',
+    [
+      ['acetyl-chloride', 'solvent', mL('2')],
+      ['water', 'quench', mL('20')],
+    ],
+  ],
+  [
+    'hazard.hydrogen',
+    [
+      ['sodium-borohydride', 'solvent', g('1')],
+      ['acetic-acid', 'quench', mL('5')],
+    ],
+  ],
+  [
+    'hazard.halideBase',
+    [
+      ['dichloromethane', 'extractant', mL('20')],
+      ['sodium-hydroxide-3m', 'solvent', mL('5')],
+    ],
+  ],
+  [
+    'hazard.haloform',
+    [
+      ['chloroform', 'solvent', mL('5')],
+      ['acetone', 'rinse', mL('5')],
+      ['sodium-hydroxide-3m', 'solvent', mL('1')],
+    ],
+  ],
+  ['hazard.acidOrder', [['sulfuric-acid-96', 'catalyst', mL('1')]]],
+  ['hazard.alkali', [['sodium-hydroxide', 'solvent', g('1')]]],
+  ['hazard.ether', [['diethyl-ether', 'extractant', mL('20')]]],
+  ['hazard.peroxide', [['thf', 'solvent', mL('20')]]],
+  ['hazard.toxicVapour', [['bromine', 'solvent', g('1')]]],
+  ['hazard.skin', [['aniline', 'solvent', mL('1')]]],
+  ['hazard.sensitizer', [['eugenol', 'solvent', g('1')]]],
+  ['hazard.flagged', [['benzyl-chloride', 'solvent', g('1')]]],
+  ['hazard.noData', [['2-ethoxynaphthalene', 'solvent', g('1')]]],
+])('%s is found where it belongs, and not without its cause', (rule, lines) => {
+  expect(rulesOf(charging(lines))).toContain(rule);
+  // Each one taken away leaves nothing of it, since every line of these tables is needed.
+  for (const without of lines) expect(rulesOf(charging(lines.filter((line) => line !== without)))).not.toContain(rule);
+});
+
+test('materials in different vessels of the same plan do not meet', () => {
+  const doc = charging([
+    ['sodium-hypochlorite-10', 'solvent', mL('10')],
+    ['acetone', 'solvent', mL('2')],
+  ]);
+  const apart = {
+    ...doc,
+    lines: doc.lines.map((line) => (line.id === 'acetone' ? { ...line, vessel: 'other' } : line)),
+  };
+  expect(rulesOf(doc)).toContain('hazard.chlorinated');
+  expect(rulesOf(apart)).not.toContain('hazard.chlorinated');
+});
+
+test('a bicarbonate wash after an acid says how many litres of carbon dioxide, by the scarcer partner', () => {
+  const acid: Charged = ['acetic-acid', 'solvent', mL('4.0')];
+  // 4.0 mL · 1.049 g/mL / 60.05 g/mol = 69.9 mmol, 1.68 L at 24 L/mol; 10 mL of 1.0 M bicarbonate give 10 mmol, 0.24 L.
+  expect(says(charging([acid, ['sodium-bicarbonate-1m', 'wash', mL('10')]]), 'hazard.carbonDioxide')[0]).toContain(
+    '0.24\u00a0L',
+  );
+  expect(says(charging([acid, ['sodium-bicarbonate', 'wash', g('100')]]), 'hazard.carbonDioxide')[0]).toContain(
+    '1.7\u00a0L',
+  );
+  // Carbonate needs two protons for one of the gas.
+  expect(says(charging([acid, ['sodium-carbonate', 'wash', g('100')]]), 'hazard.carbonDioxide')[0]).toContain(
+    '0.84\u00a0L',
+  );
+});
+
+test('the shipped preparation: flame, charcoal into the hot solution, ceiling, vacuum, hot plate, closed system', () => {
+  const rules = new Set(rulesOf(acetanilide()));
+  for (const rule of [
+    'flameFlash',
+    'intoHot',
+    'ceiling',
+    'vacuum',
+    'hot',
+    'sealed',
+    'accumulates',
+    'skin',
+    'oven',
+  ] as const)
+    expect(rules).toContain(`hazard.${rule}`);
+  // Aids are charged, everything with a formula has hazard data or none by nature, and nothing is beyond a teaching lab.
+  for (const rule of ['noAid', 'flagged', 'chlorine', 'dryness'] as const)
+    expect(rules).not.toContain(`hazard.${rule}`);
+  const flames = hazardFindings(computePlan(acetanilide())).filter(({ rule }) => rule === 'hazard.flameFlash');
+  expect(flames.map(({ about }) => about.step)).toEqual(['reflux']);
+  const bare = acetanilide();
+  const noAids = {
+    ...bare,
+    lines: bare.lines.filter(({ id }) => id !== 'aids'),
+    steps: bare.steps.filter(({ id }) => id !== 'aids'),
+  };
+  expect(new Set(rulesOf(noAids))).toContain('hazard.noAid');
+});
+
+test('scaling up far brings the caution of the scale along', () => {
+  const doc = { ...acetanilide(), pin: { at: 'factor', digits: '5' } as const };
+  expect(rulesOf(doc)).toContain('scale.up');
+  expect(rulesOf(doc)).toContain('scale.exotherm');
+});
+
+test('a distillation flask: never to dryness; an air condenser from 140 °C on', () => {
+  const doc = charging([]);
+  const flask = { id: 'still', name: 'Still', kind: 'distillation flask', capacity_mL: 50 } as const;
+  const product = (id: string): Preparation => ({
+    ...doc,
+    vessels: [flask],
+    substances: [...doc.substances, taken(id).substance],
+    equation: { ...doc.equation, product: id },
+  });
+  expect(rulesOf(product('4-methylcyclohexanone'))).toEqual(
+    expect.arrayContaining(['hazard.dryness', 'hazard.airCondenser']),
+  );
+  expect(rulesOf(product('cyclohexene'))).not.toContain('hazard.airCondenser');
+});
+
+test('protons: mineral and carboxylic acids, what water makes of an anhydride, no phenol', () => {
+  const groups = (id: string) => shippedSubstances.find((one) => one.id === id);
+  const protons = (id: string) => acidProtons(groups(id)?.formula, groups(id)?.groups);
+  expect(
+    [
+      'hydrogen-chloride',
+      'sulfuric-acid',
+      'acetic-acid',
+      'citric-acid',
+      'acetic-anhydride',
+      'acetyl-chloride',
+      '2-naphthol',
+    ].map(protons),
+  ).toEqual([1, 2, 1, 3, 2, 2, 0]);
+});
+
+const massIn = (doc: Preparation) =>
+  computePlan(doc).lines.reduce((sum, { total }) => sum + (total.mass?.q.value ?? 0), 0);
+
+test('what is left and the theoretical yield add up to what was charged, over random amounts and coefficients', () => {
+  const amount = fc.integer({ min: 1, max: 5000 }).map((n) => g((n / 100).toFixed(2)));
+  fc.assert(
+    fc.property(amount, amount, fc.constantFrom(1, 2), (a, b, k) => {
+      // C6H6 + k O2 → C6H6O2k, balanced for every k.
+      const doc = smallPreparation(
+        [
+          { formula: 'C6H6', coefficient: 1, entered: a },
+          { formula: 'O2', coefficient: k, entered: b },
+        ],
+        { formula: `C6H6O${2 * k}`, coefficient: 1 },
+      );
+      const plan = computePlan(doc);
+      const left = residues(plan).reduce((sum, { mass }) => sum + (mass?.q.value ?? 0), 0);
+      const product = plan.charge.product?.mass?.q.value ?? 0;
+      expect(Math.abs(left + product - massIn(doc))).toBeLessThan(1e-9 * massIn(doc));
+    }),
+  );
+});
+
+test('the shipped preparation and the example lose no mass on the way to the waste', () => {
+  for (const doc of [acetanilide(), dienone()]) {
+    const plan = computePlan(doc);
+    const left = residues(plan).reduce((sum, { mass }) => sum + (mass?.q.value ?? 0), 0);
+    const product = plan.charge.product?.mass?.q.value ?? 0;
+    expect(left + product).toBeCloseTo(massIn(doc), 9);
+  }
+});
+
+test('the filtrate of the shipped preparation holds 0.10 mol acid; bicarbonate would make 2.4 L of gas of it', () => {
+  const { streams, findings } = wastePlan(computePlan(acetanilide()));
+  const note = findings.find(({ rule }) => rule === 'waste.acidToNeutralize');
+  if (!note) throw new Error('missing');
+  expect(renderFinding(note).says).toMatch(/100\u00a0mmol of acid.*2\.4\u00a0L/);
+  const aqueous = streams.find(({ stream }) => stream === 'aqueous');
+  expect(aqueous?.classVolume?.q.value).toBeCloseTo(8 * (aqueous?.volume?.q.value ?? 0), 9);
+  // 69.9 mmol charged, 21.9 formed, twice 4.55 of anhydride left over.
+  const M = molarMass('C2H4O2');
+  const acid = (4.0 * 1.049) / (M.ok ? M.value.q.value : NaN);
+  expect(note.args['acid']).toMatchObject({ q: { value: expect.closeTo(acid + 0.0219 + 2 * 0.00455, 3) as number } });
+});
+
+test('what must not meet in a bottle is said, and a line can send it elsewhere', () => {
+  const doc = charging([
+    ['hydrochloric-acid-6m', 'quench', mL('10')],
+    ['sodium-bicarbonate-saturated', 'wash', mL('10')],
+  ]);
+  const rules = (one: Preparation) => wastePlan(computePlan(one)).findings.map(({ rule }) => rule);
+  expect(rules(doc)).toContain('waste.incompatible');
+  const apart = {
+    ...doc,
+    lines: doc.lines.map((line) => (line.role === 'wash' ? { ...line, waste: 'solid' as const } : line)),
+  };
+  expect(rules(apart)).not.toContain('waste.incompatible');
+  expect(rules(charging([['sodium-hypochlorite-10', 'solvent', mL('5')]]))).toContain('waste.quenchFirst');
+});
+
+test('a substance without a stream is asked about', () => {
+  expect(wastePlan(computePlan(dienone())).findings.map(({ rule }) => rule)).toContain('waste.unassigned');
+});
