@@ -1,6 +1,6 @@
 import 'server-only';
-import Papa from 'papaparse';
 import { readBoard } from './classes';
+import { csvText } from './csv';
 import { benchState } from '@/core/record/benchState';
 import { classResults } from '@/core/results/classResults';
 import { classSettings } from '@/core/record/classSettings';
@@ -14,9 +14,5 @@ export async function resultsFile(classId: string): Promise<{ readonly name: str
   const { rows } = classResults(
     lanes.map(({ bench, entries }) => ({ bench, state: benchState(doc, entries, settings) })),
   );
-  const table = resultTable(doc, rows).map((row) => [...row]);
-  // A name must not run as a spreadsheet's formula; a negative number is none.
-  const formula = /^(?:[=+@\t\r]|-(?!\d+(?:\.\d+)?$))/;
-  // The byte order mark tells spreadsheets that this is UTF-8.
-  return { name, text: `\uFEFF${Papa.unparse(table, { newline: '\r\n', escapeFormulae: formula })}\r\n` };
+  return { name, text: csvText(resultTable(doc, rows)) };
 }

@@ -34,8 +34,12 @@ export function entriesOfScript(steps: readonly DemoStep[]): readonly Entry[] {
 }
 
 /** State of an acetanilide bench after a script. */
-export function stateOfScript(steps: readonly DemoStep[], settings: ClassSettings = {}): BenchState {
-  return benchState(acetanilide(), entriesOfScript(steps), settings);
+export function stateOfScript(
+  steps: readonly DemoStep[],
+  settings: ClassSettings = {},
+  doc = acetanilide(),
+): BenchState {
+  return benchState(doc, entriesOfScript(steps), settings);
 }
 
 /** Rules of the findings that stand, notes left out. */

@@ -126,6 +126,11 @@ test('solubility curves rise, and pass through the listed solubility at the same
   }
 });
 
+test('drying agents are ruled out by groups alone', () => {
+  for (const { id, groups, notDriedWith } of shippedSubstances)
+    expect([id, notDriedWith]).toEqual([id, unfitAgents(groups)]);
+});
+
 test('a melting standard is a substance whose melting range ends at its accepted clear point, within 1.5 K', () => {
   for (const { substance, clear_C } of meltingStandards) {
     const melting = byId.get(substance)?.values.melting;
@@ -177,7 +182,7 @@ test('a wrong entry is found by the relation it breaks', () => {
     'flash point against the flammability statement',
   ]);
   expect(broken({ waste: 'halogenated' })).toEqual(['carbon–halogen bonds against the waste stream']);
-  expect(broken({ notDriedWith: ['CaCl2'] })).toEqual(['drying agents against the functional groups']);
+  expect(broken({ groups: { ketone: 1 }, notDriedWith: [] })).toEqual(['drying agents against the functional groups']);
   expect(
     broken({ hazards: { ...(toluene.hazards as NonNullable<typeof toluene.hazards>), pictograms: ['02'] } }),
   ).toEqual(['statements, symbols and signal word']);

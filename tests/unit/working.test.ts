@@ -125,6 +125,7 @@ const recipes = ['hydrochloric-acid-2m', 'sodium-hydroxide-2m', 'acetic-acid-6m'
   const solution = library(id) as ReferenceSolution;
   return recipe(solution, { digits: '250', value: 250 }, library(solution.madeFrom ?? ''));
 });
+const normalized = computePlan({ ...odd(), conventions: { equivalents: 'normalized' } });
 const waste = [acetanilide(), odd()].map((doc) => wastePlan(computePlan(doc)));
 const chargedAcid = computePlan(acetanilide()).lines.find(({ facts }) => facts.line.id === 'acid')?.total.amount;
 const gas = ['carbonate', 'bicarbonate'].map((one) =>
@@ -133,7 +134,9 @@ const gas = ['carbonate', 'bicarbonate'].map((one) =>
     { formula: 'H2SO4', groups: { mineralAcid: 1 }, amount: chargedAcid },
   ]),
 );
-const all = [...plans, bench, benches, classResults(benches), recipes, waste, gas].flatMap((plan) => everyWorked(plan));
+const all = [...plans, bench, benches, classResults(benches), recipes, waste, gas, normalized].flatMap((plan) =>
+  everyWorked(plan),
+);
 
 test('every working, evaluated from its own text, gives its number', () => {
   expect(all.length).toBeGreaterThan(1000);

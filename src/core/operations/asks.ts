@@ -1,3 +1,4 @@
+import { schoolOf } from '../conventions/catalogue';
 import { eventAt, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../preparation/chargeTable';
@@ -39,6 +40,13 @@ export function lineAt(context: StepContext, line: string): BenchLine | undefine
   return context.bench.charge.lines.find(({ plan }) => plan.facts.line.id === line);
 }
 
+/** Whether the course wants this liquid weighed; a step that names its way decides for itself. */
+function weighsLiquid({ bench: { doc } }: StepContext, line: string): boolean {
+  const school = schoolOf(doc.conventions, 'liquids');
+  // Only where the course has chosen: otherwise the sheet's device says how its reference is measured.
+  return school === 'weighing' || (doc.conventions?.liquids === 'limiting' && line === doc.reference);
+}
+
 /**
  * The measurement of a line of the charge table; nothing when its amount is only words.
  *
@@ -54,7 +62,8 @@ export function measureLine(
   if (!found || !target) return [];
   const volume = found.plan.total.volume !== undefined;
   const ways = [...(volume ? [volumeWay] : []), netWay, differenceWay, taredVesselWay];
-  const usual = target.rounded.q.dim === 'volume' ? volumeWay : takesPart(found.plan.facts) ? differenceWay : netWay;
+  const weighed = takesPart(found.plan.facts) ? differenceWay : netWay;
+  const usual = target.rounded.q.dim === 'volume' && !weighsLiquid(context, line) ? volumeWay : weighed;
   const first = ways.find(({ id }) => id === way) ?? usual;
   return [
     {

@@ -1,3 +1,5 @@
+import { schoolOf } from '../conventions/catalogue';
+import type { Preparation } from '../preparation/document';
 import { finding } from '../finding/finding';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
@@ -19,9 +21,18 @@ export function stageName({ bench }: StepContext, id: string): string {
   return inSentence(stageOf(bench, id)?.name ?? id);
 }
 
-/** Theoretical yield from what was charged; nothing before every reactant is measured. */
-export function theory(bench: Pick<Bench, 'charge'>): Worked<'mass'> | undefined {
-  return bench.charge.actual.product?.mass;
+/**
+ * Theoretical yield from what was charged, or where the course's convention says so from the planned amounts; nothing before
+ * every reactant is measured.
+ */
+export function theory({ doc, charge }: Pick<Bench, 'doc' | 'charge'>): Worked<'mass'> | undefined {
+  const actual = charge.actual.product?.mass;
+  return actual && onPlan(doc) ? charge.planned?.mass : actual;
+}
+
+/** Whether percent yields rest on the planned amounts. */
+export function onPlan({ conventions }: Pick<Preparation, 'conventions'>): boolean {
+  return schoolOf(conventions, 'yieldBasis') === 'planned';
 }
 
 /**
@@ -30,7 +41,7 @@ export function theory(bench: Pick<Bench, 'charge'>): Worked<'mass'> | undefined
  * @param stage whose mass it is
  */
 export function shareOf(
-  bench: Pick<Bench, 'charge' | 'massOf' | 'inputOf'>,
+  bench: Pick<Bench, 'doc' | 'charge' | 'massOf' | 'inputOf'>,
   stage: Stage,
   mass: Worked<'mass'>,
 ): Worked<'fraction'> | undefined {

@@ -1,3 +1,5 @@
+import { coefficientInput } from '../stoichiometry/extents';
+import { schoolOf } from '../conventions/catalogue';
 import { balanceOf } from './equationBalance';
 import { asWritten } from './asWritten';
 import { chargeTable, speciesOf, takesPart } from './chargeTable';
@@ -96,14 +98,32 @@ function equivalentsOf(facts: Facts, line: LineFacts, total: Amounts, charge: Ch
   const reference = charge.rows.get(facts.doc.reference)?.total.amount;
   if (!reference || !total.amount || !(takesPart(line) || line.line.role === 'catalyst')) return undefined;
   const isReference = line.line.id === facts.doc.reference;
+  const n = fromWorked(total.amount);
+  const n_ref = fromWorked(reference);
+  const exact = isReference ? { figures: 3, quotient: false } : {};
+  const value = total.amount.q.value / reference.q.value;
+  const coefficients = schoolOf(facts.doc.conventions, 'equivalents') === 'normalized' && coefficientsOf(facts, line);
+  if (!coefficients)
+    return derive({ formula: 'equivalents', dim: 'number', unit: 'equiv', value, inputs: { n, n_ref }, ...exact });
+  const { ν, ν_ref } = coefficients;
   return derive({
-    formula: 'equivalents',
+    formula: 'equivalentsNormalized',
     dim: 'number',
     unit: 'equiv',
-    value: total.amount.q.value / reference.q.value,
-    inputs: { n: fromWorked(total.amount), n_ref: fromWorked(reference) },
-    ...(isReference ? { figures: 3, quotient: false } : {}),
+    value: (value * ν_ref) / ν,
+    inputs: { n, n_ref, ν: coefficientInput(ν), ν_ref: coefficientInput(ν_ref) },
+    ...exact,
   });
+}
+
+/** Coefficients of a line's species and of the reference's; nothing for what does not stand in the equation. */
+function coefficientsOf({ doc, lines }: Facts, line: LineFacts) {
+  const reference = lines.get(doc.reference);
+  const of = (one: LineFacts | undefined) =>
+    one &&
+    doc.equation.terms.find(({ side, substance }) => side === 'left' && substance === speciesOf(one))?.coefficient;
+  const [ν, ν_ref] = [of(line), of(reference)];
+  return ν !== undefined && ν_ref !== undefined ? { ν, ν_ref } : undefined;
 }
 
 function flipOf(line: LineFacts, flip: Worked<'amount'>): Amounts {

@@ -1,6 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
-import { deviceKinds, deviceUnits } from '../quantity/device';
+import { deviceSchema } from '../quantity/deviceSchema';
 import { findOperation } from '../operations/registry';
 import { conventionsSchema } from '../conventions/schema';
 import { dryingAgentIds } from '../reference/dryingAgents';
@@ -153,17 +153,6 @@ const line = object({
   note: text(400),
 }).noUnknown();
 
-const device = object({
-  id: id(),
-  name: text(80).required(),
-  kind: one(deviceKinds),
-  unit: one(Object.keys(deviceUnits)),
-  step: numeral().required(),
-  graduation: numeral().required(),
-  capacity: numeral().required(),
-  tolerance: numeral(),
-}).noUnknown();
-
 const pin = variant('at', {
   factor: object({ at: string().required(), digits: numeral().required() }).noUnknown(),
   line: object({
@@ -265,7 +254,7 @@ export const preparationSchema = object({
   )
     .max(20, 'must have at most 20 vessels')
     .required(),
-  devices: array(device).max(40, 'must have at most 40 devices').required(),
+  devices: array(deviceSchema).max(40, 'must have at most 40 devices').required(),
   stages: array(stage).max(10, 'must have at most 10 stages').required(),
   steps: array(step).max(100, 'must have at most 100 steps').required(),
   pin,

@@ -21,6 +21,20 @@ export interface Device {
   readonly capacity: string;
   /** Manufacturer's tolerance, half-width. @default none stated */
   readonly tolerance?: string;
+  /** What fills a thermometer: decides how much an emergent stem reads low. */
+  readonly stem?: (typeof stems)[number];
+  /** Corrections of a thermometer by comparison with standards, at rising readings. */
+  readonly calibration?: readonly CalibrationPoint[];
+}
+
+export const stems = ['mercury', 'spirit', 'probe'] as const;
+
+/** At a reading, what has to be added to it. Numerals with their sign. */
+export interface CalibrationPoint {
+  /** °C. */
+  readonly reads: string;
+  /** K. */
+  readonly correction: string;
 }
 
 /**

@@ -96,6 +96,12 @@ export const formulaCatalogue = {
     expression: 'n / n_ref',
     source: 'n/n(ref), not divided by coefficients',
   },
+  equivalentsNormalized: {
+    name: 'Equivalents, divided by the coefficients',
+    result: 'eq',
+    expression: '(n / ν) / (n_ref / ν_ref)',
+    source: 'extents n/ν compared',
+  },
   excess: { name: 'Stoichiometric excess', result: 'e', expression: 'ξ / ξ_lim − 1', source: stoichiometry },
   margin: {
     name: 'Margin of the limiting reagent',

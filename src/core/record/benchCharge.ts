@@ -43,7 +43,8 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
       ...(amount ? { taken: amount } : {}),
     };
   });
-  const charge = { plan, retargeted: reference !== undefined, lines, actual };
+  const planned = before.charge.product;
+  const charge = { plan, retargeted: reference !== undefined, lines, actual, ...(planned ? { planned } : {}) };
   return { ...charge, findings: chargeFindings(issued, charge, record) };
 }
 

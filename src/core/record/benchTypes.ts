@@ -26,5 +26,7 @@ export interface BenchCharge {
   readonly lines: readonly BenchLine[];
   /** From readings alone; extents and yield only when every reactant has been measured. */
   readonly actual: Charge;
+  /** Product that the issued amounts would allow, whatever was taken: the other school's basis of the yield. */
+  readonly planned?: Amounts;
   readonly findings: readonly Finding[];
 }

@@ -13,6 +13,8 @@ export interface Confirmation {
   readonly by: string;
   /** ISO 8601. */
   readonly at: string;
+  /** False takes an earlier one back. */
+  readonly holds: boolean;
 }
 
 /** How far a field can be trusted. */
@@ -82,14 +84,17 @@ const substanceFields: readonly FieldId[] = [
 ];
 const solutionFields: readonly FieldId[] = ['massPercent', 'solutionDensity', 'molarity', 'hazards', 'waste'];
 
-/** The newest confirmation of what a field holds now. */
+/** The confirmation of what a field holds now, unless it was taken back. */
 export function confirmationOf(
   confirmations: readonly Confirmation[],
   entry: ReferenceSubstance | ReferenceSolution,
   field: FieldId,
 ): Confirmation | undefined {
   const content = contentOf(entry, field);
-  return confirmations.findLast((one) => one.entry === entry.id && one.field === field && one.content === content);
+  const last = confirmations.findLast(
+    (one) => one.entry === entry.id && one.field === field && one.content === content,
+  );
+  return last?.holds ? last : undefined;
 }
 
 /**

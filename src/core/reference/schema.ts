@@ -91,9 +91,12 @@ export const groupCountsSchema = mixed<Record<string, unknown>>().test(
   'must count known groups',
   (value) =>
     value === undefined ||
-    Object.entries(value).every(
-      ([key, count]) => (groupIds as readonly string[]).includes(key) && Number.isInteger(count) && Number(count) > 0,
-    ),
+    (value !== null &&
+      typeof value === 'object' &&
+      !Array.isArray(value) &&
+      Object.entries(value).every(
+        ([key, count]) => (groupIds as readonly string[]).includes(key) && Number.isInteger(count) && Number(count) > 0,
+      )),
 );
 
 /** Shape of a substance of the reference library, shipped or a user's own. */
@@ -104,7 +107,7 @@ export const substanceSchema = object({
   formula: formula(),
   smiles: text(400),
   groups: groupCountsSchema.required(),
-  form: one(forms).required('is missing'),
+  form: one(forms),
   values: object(Object.fromEntries(propertyIds.map((key) => [key, valueOf(key)])))
     .noUnknown()
     .required(),

@@ -60,7 +60,7 @@ export interface ReferenceSubstance {
   /** Found in the structure; computed, never typed. */
   readonly groups: GroupCounts;
   /** At 20 °C. */
-  readonly form: Form;
+  readonly form?: Form;
   readonly values: Readonly<Partial<Record<PropertyId, TabulatedValue>>>;
   /** One for each step, ascending; of the conjugate acid for a base. */
   readonly pKa?: readonly TabulatedValue[];

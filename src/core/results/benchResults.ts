@@ -3,7 +3,7 @@ import { ledgerOf } from './ledger';
 import { mainStages, stageResults } from './stageResults';
 import { ownResults } from './ownResults';
 import { summarySentence } from './summarySentence';
-import { theory } from '../operations/stages';
+import { onPlan, theory } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
 import type { Level } from './ledger';
 import type { OwnResult } from './ownResults';
@@ -38,7 +38,7 @@ export function benchResults(state: BenchState): BenchResults {
   const limiting = bench.doc.substances.find(({ id }) => id === limitingId)?.name;
   const ledger = ledgerOf(state);
   return {
-    sentence: summarySentence(main, allowed, ledger),
+    sentence: summarySentence(main, allowed, ledger, onPlan(bench.doc)),
     ...(allowed ? { theory: allowed } : {}),
     ...(limiting === undefined ? {} : { limiting }),
     stages,

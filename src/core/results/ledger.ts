@@ -3,7 +3,7 @@ import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromCharge } from '../preparation/steps';
 import { fromWorked } from '../quantity/worked';
 import { mainStages } from './stageResults';
-import { theory } from '../operations/stages';
+import { onPlan, theory } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
 import type { FormulaId } from '../quantity/formulaCatalogue';
 import type { Loss } from '../operations/operation';
@@ -40,7 +40,15 @@ interface Planned extends Pick<Level, 'apart'> {
 export function ledgerOf(state: BenchState): readonly Level[] {
   const start = theory(state.bench);
   if (!start) return [];
-  const levels: Level[] = [{ key: fromCharge, label: 'Theoretical yield', recorded: start, losses: [], apart: [] }];
+  const levels: Level[] = [
+    {
+      key: fromCharge,
+      label: onPlan(state.bench.doc) ? 'Theoretical yield, as planned' : 'Theoretical yield',
+      recorded: start,
+      losses: [],
+      apart: [],
+    },
+  ];
   let basis = start;
   // Foreseen since the last level that was weighed.
   let foreseen: readonly Loss[] = [];

@@ -21,12 +21,15 @@ const melts: Readonly<Record<StageResult['verdict']['kind'], string>> = {
  * The result in a sentence, and where the most of it went.
  *
  * @param stages from the reaction to the product
+ * @param planned whether the yield rests on the planned amounts
  */
 export function summarySentence(
   stages: readonly StageResult[],
   theory: Worked<'mass'> | undefined,
   ledger: readonly Level[],
+  planned = false,
 ): string {
+  const basis = planned ? 'planned charge' : 'charge';
   const product = stages.at(-1);
   if (!theory) return 'Not every reactant is measured yet: nothing can be said of a yield.';
   if (!product?.mass) {
@@ -35,10 +38,10 @@ export function summarySentence(
       far?.mass && far.percentYield
         ? ` So far ${text(far.mass.mass)} ${inSentence(far.stage.name)}, ${text(far.percentYield)}.`
         : '';
-    return `The charge allows ${text(theory)}.${so} The ${inSentence(product?.stage.name ?? 'product')} is not weighed yet.`;
+    return `The ${basis} allows ${text(theory)}.${so} The ${inSentence(product?.stage.name ?? 'product')} is not weighed yet.`;
   }
   const { mass, percentYield, best, verdict, stage } = product;
-  const share = percentYield ? `, ${text(percentYield)} of the ${text(theory)} that the charge allows` : '';
+  const share = percentYield ? `, ${text(percentYield)} of the ${text(theory)} that the ${basis} allows` : '';
   const range = best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
   return [`${text(mass.mass)} ${inSentence(stage.name)}${share}${range}.`, largestLoss(ledger)]
     .filter(Boolean)

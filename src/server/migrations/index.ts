@@ -32,6 +32,15 @@ function table(
   };
 }
 
+const entryCode = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin';
+
+/** A column that joins a row to a course; nothing when it belongs to none. */
+const withCourse = (name: string): Migration => ({
+  name: `course-of-${name}`,
+  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN course_id ${asciiCode} NULL`),
+  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN course_id`),
+});
+
 /** The schema's history, oldest first. Append only. */
 export const migrations: readonly Migration[] = [
   table('users', {
@@ -129,4 +138,39 @@ export const migrations: readonly Migration[] = [
       await schema.sequelize.query(`ALTER TABLE logs MODIFY bench_id ${asciiCode} NOT NULL`);
     },
   },
+  table(
+    'reference_versions',
+    {
+      id,
+      entry_id: { type: entryCode, allowNull: false },
+      version: { type: DataTypes.INTEGER, allowNull: false },
+      kind: text(10),
+      // JSON of a substance or solution; null takes an own entry away, or brings the shipped one back.
+      document: { type: DataTypes.TEXT('medium'), allowNull: true },
+      author_name: text(60),
+      created_at: time(),
+    },
+    { one_version: { fields: ['entry_id', 'version'] } },
+  ),
+  table('confirmations', {
+    id,
+    entry_id: { type: entryCode, allowNull: false },
+    field: text(20),
+    // Canonical JSON of the value that was confirmed.
+    content: { type: DataTypes.TEXT('medium'), allowNull: false },
+    holds: { type: DataTypes.BOOLEAN, allowNull: false },
+    author_name: text(60),
+    created_at: time(),
+  }),
+  table('courses', {
+    id,
+    name: { ...text(120), unique: true },
+    version: { type: DataTypes.INTEGER, allowNull: false },
+    // JSON of conventions and devices.
+    settings: { type: DataTypes.TEXT('medium'), allowNull: false },
+    author_name: text(60),
+    updated_at: time(),
+  }),
+  withCourse('preparations'),
+  withCourse('classes'),
 ];

@@ -1,4 +1,5 @@
 import { string } from 'yup';
+import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
@@ -38,7 +39,20 @@ export interface Drying {
   readonly looksDry?: Live<Happening>;
 }
 
-/** Drying a solid to constant mass. */
+const untils = {
+  constantMass: 'to constant mass',
+  feel: 'until it is dry by feel and look',
+  pump: 'for the fixed time',
+  overnight: 'overnight',
+} as const;
+type Until = keyof typeof untils;
+
+/** Schools for which one weighing after the time is enough; how dry it is stays unknown. */
+const timeDecides: ReadonlySet<Until> = new Set(['pump', 'overnight']);
+
+const untilOf = ({ bench: { doc } }: StepContext) => schoolOf(doc.conventions, 'drySolid') as Until;
+
+/** Drying a solid, to constant mass unless the course says otherwise. */
 export const drying: Operation<DryingParams, Drying> = {
   name: 'drying',
   version: 1,
@@ -72,7 +86,7 @@ export const drying: Operation<DryingParams, Drying> = {
     };
   },
   sentence: (context) =>
-    `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} to constant mass, at most ${context.params.most_C}\u202f°C.`,
+    `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} ${untils[untilOf(context)]}, at most ${context.params.most_C}\u202f°C.`,
   conditions: ({ where }) => (where === 'oven' ? { hot: true, oven: true } : {}),
   cautions: () => ['Nothing wet with a flammable solvent goes into a closed oven.'],
   asks: ({ series, verdict, looksDry }, context) => [
@@ -91,7 +105,8 @@ export const drying: Operation<DryingParams, Drying> = {
         ],
         ...(series.length > 0 ? { close: { name: 'looksDry', button: 'Dry by feel and look' } } : {}),
       }),
-      done: verdict === 'constant' || (looksDry !== undefined && series.length > 0),
+      done:
+        verdict === 'constant' || (series.length > 0 && (looksDry !== undefined || timeDecides.has(untilOf(context)))),
     },
   ],
   timers: ({ begun, series, verdict, looksDry }, { step, params: { minutes: first, further_min } }) => {

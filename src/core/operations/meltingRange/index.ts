@@ -1,3 +1,4 @@
+import { schoolOf } from '../../conventions/catalogue';
 import { capillary } from './meltingRun';
 import { checks, measure } from '../asks';
 import { idParam, params } from '../params';
@@ -7,7 +8,6 @@ import { stageName, stageOf } from '../stages';
 import { fastestRamp } from './types';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
-import type { ClassSettings } from '../../record/classSettings';
 import type { MeasureAsk } from '../ask';
 import type { MeltingDatum } from '../../preparation/document';
 import type { Operation, StepContext } from '../operation';
@@ -33,7 +33,7 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
     };
   },
   sentence: (context) =>
-    `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench.settings)}.`,
+    `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench)}.`,
   conditions: () => ({ hot: true }),
   cautions: () => ['A hot block burns. Never melt the same sample twice.'],
   asks: ({ capillaries, literature }, context) => {
@@ -74,7 +74,11 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
 };
 
 /** The ramp in words: fast to 15 to 20 °C below the expected value, or from room temperature where that is higher. */
-function rampPlan(literature: MeltingDatum | undefined, { roomTemperature }: ClassSettings): string {
+function rampPlan(
+  literature: MeltingDatum | undefined,
+  { doc, settings: { roomTemperature } }: StepContext['bench'],
+): string {
+  if (schoolOf(doc.conventions, 'meltingRamp') === 'slow') return 'one slow ramp from room temperature, 1–2\u00a0K/min';
   const slow = 'then 1–2\u00a0K/min';
   if (!literature) return `find it fast, ${slow} with a fresh capillary`;
   const [from, to] = [Number(literature.low) - slowFrom.low, Number(literature.low) - slowFrom.high];

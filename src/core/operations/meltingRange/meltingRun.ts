@@ -1,12 +1,12 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
+import { calibrationAt } from '../../quantity/calibrationAt';
 import { numeral } from '../../preparation/facts';
 import { readAs, readingsAt, secondsBetween } from '../onRecord';
 import type { Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Worked } from '../../quantity/worked';
-import type { ClassSettings } from '../../record/classSettings';
-import type { StepContext } from '../operation';
+import type { Worked, WorkedInput } from '../../quantity/worked';
+import type { Bench, StepContext } from '../operation';
 
 /** One capillary: its readings, and what follows. */
 export interface Capillary {
@@ -27,7 +27,7 @@ export function capillary(context: StepContext, item: string): Capillary {
   const readings = readingsAt(context, { item });
   const { onset, clear } = readings;
   const correct = (one: Live<Reading>) =>
-    corrected(readAs(context, one) as Worked<'temperature'>, context.bench.settings);
+    corrected(readAs(context, one) as Worked<'temperature'>, context, one.body.device);
   const climb = [readings['start'], readings['later'], onset].filter((one) => one !== undefined);
   const [from, to] = climb.slice(-2);
   const ramp = from && to && rampOf(context, from, to);
@@ -60,11 +60,14 @@ function rampOf(context: StepContext, from: Live<Reading>, to: Live<Reading>): W
   });
 }
 
-/** The class's correction of the apparatus added, where one is recorded. */
-function corrected(read: Worked<'temperature'>, settings: ClassSettings): Worked<'temperature'> {
-  const correction = settings.meltingCorrection;
-  if (!correction) return read;
-  const ΔT = numeral(correction.digits, 'temperatureDifference', 'K', { at: 'entry', id: correction.entry });
+/** The correction of the apparatus added: what the class recorded, else its own calibration. */
+function corrected(
+  read: Worked<'temperature'>,
+  { bench }: StepContext,
+  device: string | undefined,
+): Worked<'temperature'> {
+  const ΔT = correctionOf(bench, device, read.q.value);
+  if (!ΔT) return read;
   return {
     ...derive({
       formula: 'correctedTemperature',
@@ -76,5 +79,19 @@ function corrected(read: Worked<'temperature'>, settings: ClassSettings): Worked
       quotient: false,
     }),
     ...(read.u === undefined ? {} : { u: read.u }),
+  };
+}
+
+function correctionOf({ doc, settings }: Bench, device: string | undefined, reading: number): WorkedInput | undefined {
+  const recorded = settings.meltingCorrection;
+  if (recorded) return numeral(recorded.digits, 'temperatureDifference', 'K', { at: 'entry', id: recorded.entry });
+  const { id = '', calibration = [] } = doc.devices.find((one) => one.id === device) ?? {};
+  const value = calibrationAt(calibration, reading);
+  if (value === undefined) return undefined;
+  return {
+    q: { dim: 'temperatureDifference', value },
+    unit: 'K',
+    figures: 2,
+    source: { at: 'device', id, field: 'calibration' },
   };
 }

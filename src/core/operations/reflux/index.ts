@@ -1,3 +1,4 @@
+import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { durationOf } from '../duration';
@@ -10,6 +11,7 @@ import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
+import type { Preparation } from '../../preparation/document';
 import type { Finding } from '../../finding/finding';
 import type { Operation, StepContext } from '../operation';
 
@@ -25,6 +27,8 @@ export interface Reflux {
   readonly firstReflux?: Live<Happening>;
   readonly heatOff?: Live<Happening>;
   readonly temperatures: readonly Live<Reading>[];
+  /** What starts the clock by the course's convention. */
+  readonly start?: Live;
   /** s at reflux, when both ends are known. */
   readonly seconds?: number;
 }
@@ -37,7 +41,23 @@ const setUp = {
   joints: 'The joints are lightly greased and snug; the hoses are secured.',
 } as const;
 
-/** Heating under reflux. The clock starts at the first reflux, the only time that measures the reaction. */
+const clocks = { firstReflux: 'the first reflux', heatOn: 'heat on', target: 'the target temperature' } as const;
+
+const clockOf = ({ conventions }: Preparation) => schoolOf(conventions, 'refluxClock') as keyof typeof clocks;
+
+/** The entry that starts the clock: first reflux, heat on, or the first temperature inside the band. */
+function startOf(
+  { bench: { doc }, params: { low_C, high_C } }: StepContext<RefluxParams>,
+  { heatOn, firstReflux }: Pick<Reflux, 'heatOn' | 'firstReflux'>,
+  temperatures: readonly Live<Reading>[],
+): Live | undefined {
+  const clock = clockOf(doc);
+  if (clock === 'heatOn') return heatOn;
+  if (clock === 'firstReflux') return firstReflux;
+  return temperatures.find(({ body }) => Number(body.digits) >= low_C && Number(body.digits) <= high_C);
+}
+
+/** Heating under reflux. The clock starts at the first reflux, the only time that measures the reaction, unless the course says otherwise. */
 export const reflux: Operation<RefluxParams, Reflux> = {
   name: 'reflux',
   version: 1,
@@ -51,14 +71,18 @@ export const reflux: Operation<RefluxParams, Reflux> = {
   refs: () => ({}),
   actual: (context) => {
     const events = eventsAt(context, 'heatOn', 'firstReflux', 'heatOff');
-    const { firstReflux, heatOff } = events;
+    const temperatures = roundsAt(context, 'temperature');
+    const { heatOff } = events;
+    const start = startOf(context, events, temperatures);
     return {
       ...events,
-      temperatures: roundsAt(context, 'temperature'),
-      ...(firstReflux && heatOff ? { seconds: secondsBetween(firstReflux, heatOff) } : {}),
+      temperatures,
+      ...(start ? { start } : {}),
+      ...(start && heatOff ? { seconds: secondsBetween(start, heatOff) } : {}),
     };
   },
-  sentence: ({ params: { minutes: planned } }) => `Heat under reflux for ${planned}\u00a0min, from the first reflux.`,
+  sentence: ({ params: { minutes: planned }, bench: { doc } }) =>
+    `Heat under reflux for ${planned}\u00a0min, from ${clocks[clockOf(doc)]}.`,
   conditions: () => ({ boiling: true, hot: true }),
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
@@ -83,11 +107,11 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     },
     event(context, 'heatOff', 'When the time is over: heat off, water on.', 'Heat is off'),
   ],
-  outcome: ({ firstReflux, heatOff }) => {
-    const worked = durationOf(firstReflux, heatOff);
+  outcome: ({ start, heatOff }) => {
+    const worked = durationOf(start, heatOff);
     return worked ? [{ label: 'at reflux', worked }] : [];
   },
-  timers: ({ firstReflux: from, heatOff: to }, context) =>
+  timers: ({ start: from, heatOff: to }, context) =>
     timer(context, { label: 'At reflux', then: 'Turn the heat off', minutes: context.params.minutes, from, to }),
   check: (actual, context) => [
     ...uncheckedAt(context, 'Reflux', setUp, actual.heatOn),
@@ -98,10 +122,10 @@ export const reflux: Operation<RefluxParams, Reflux> = {
   ],
 };
 
-function duration({ firstReflux, heatOff, seconds }: Reflux, context: StepContext<RefluxParams>): readonly Finding[] {
+function duration({ start, heatOff, seconds }: Reflux, context: StepContext<RefluxParams>): readonly Finding[] {
   const about = { step: context.step.id, field: 'time' };
   const { minutes: planned, most_min } = context.params;
-  if (heatOff && !firstReflux) return [finding('reflux.noStart', 'caution', about)];
+  if (heatOff && !start) return [finding('reflux.noStart', 'caution', about)];
   if (seconds === undefined) return [];
   const time = minutes(seconds);
   if (seconds < planned * 60 * shortShare)
