@@ -2,12 +2,12 @@
 const rooms = {
   core: [],
   data: ['core'],
-  structure: [],
+  structure: ['core'],
   api: ['core'],
   components: ['api', 'core'],
   features: ['components', 'api', 'core'],
   server: ['core', 'data', 'structure'],
-  app: ['features', 'components', 'server', 'structure', 'core', 'styles'],
+  app: ['features', 'components', 'server', 'structure', 'data', 'core', 'styles'],
 };
 const room = (name) => `^src/${name}/`;
 

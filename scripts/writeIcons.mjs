@@ -3,6 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 
 const used = [
   'box-arrow-right',
+  'check-lg',
   'circle-half',
   'download',
   'exclamation-octagon',
@@ -12,8 +13,11 @@ const used = [
   'pin-angle',
   'pin-angle-fill',
   'plus-lg',
+  'printer',
+  'search',
   'trash',
   'upload',
+  'x-lg',
 ];
 const component = (name) => {
   const svg = readFileSync(`node_modules/bootstrap-icons/icons/${name}.svg`, 'utf8');

@@ -1,3 +1,11 @@
+import type { Confirmation } from '@/core/reference/confirmation';
+import type { Course } from '@/core/conventions/course';
+import type { EntrySummary } from '@/core/reference/search';
+import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
+import type { GroupCounts } from '@/core/reference/groups';
+import type { Picked } from '@/core/preparation/fromReference';
+import type { ReferenceSolution } from '@/core/reference/solution';
+import type { StructureCandidate } from '@/core/reference/candidate';
 import type { ClassBoard, ClassDoor, IssuedClass } from '@/core/people/class';
 import type { ClassSettings } from '@/core/record/classSettings';
 import type { Draft, Entry } from '@/core/record/entry';
@@ -51,5 +59,27 @@ export const api = {
     ),
   sendDraft: (draft: Draft) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft)),
   structure: (smiles: string) =>
-    call<{ svg: string; formula: string }>('GET', `/structures?smiles=${encodeURIComponent(smiles)}`),
+    call<{ svg: string; formula: string; groups: GroupCounts }>(
+      'GET',
+      `/structures?smiles=${encodeURIComponent(smiles)}`,
+    ),
+  referenceEntries: () => call<readonly EntrySummary[]>('GET', '/reference'),
+  referenceEntry: (id: string) => call<Picked>('GET', `/reference/${id}`),
+  saveReference: (entry: {
+    readonly kind: Picked['kind'];
+    readonly base: number;
+    readonly fresh: boolean;
+    readonly entry: ReferenceSubstance | ReferenceSolution;
+  }) => call<Picked>('POST', '/reference', JSON.stringify(entry)),
+  withdrawReference: (id: string, base: number) =>
+    call<{ shipped: boolean }>('DELETE', `/reference/${id}?base=${base}`),
+  confirmReference: (id: string, field: FieldId, content: string, holds: boolean) =>
+    call<void>('POST', `/reference/${id}/confirmations`, JSON.stringify({ field, content, holds })),
+  hazardConfirmations: () => call<readonly Confirmation[]>('GET', '/reference/confirmations'),
+  readStructures: (text: string) => call<readonly StructureCandidate[]>('POST', '/reference/structures', text),
+  createCourse: (name: string) => call<Course>('POST', '/courses', JSON.stringify({ name })),
+  saveCourse: ({ id, version: base, name, settings }: Course) =>
+    call<Course>('PUT', `/courses/${id}`, JSON.stringify({ base, name, settings })),
+  setCourse: (preparation: string, course: string | null) =>
+    call<void>('PUT', `/preparations/${preparation}/course`, JSON.stringify({ course })),
 };

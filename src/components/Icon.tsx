@@ -1,5 +1,6 @@
 import {
   BoxArrowRight,
+  CheckLg,
   CircleHalf,
   Download,
   ExclamationOctagon,
@@ -9,12 +10,16 @@ import {
   PinAngle,
   PinAngleFill,
   PlusLg,
+  Printer,
+  Search,
   Trash,
   Upload,
+  XLg,
 } from './icons';
 
 const icons = {
   'box-arrow-right': BoxArrowRight,
+  'check-lg': CheckLg,
   'circle-half': CircleHalf,
   download: Download,
   stop: ExclamationOctagon,
@@ -24,8 +29,11 @@ const icons = {
   pin: PinAngle,
   pinned: PinAngleFill,
   plus: PlusLg,
+  printer: Printer,
+  search: Search,
   trash: Trash,
   upload: Upload,
+  'x-lg': XLg,
 } as const;
 
 export type IconName = keyof typeof icons;

@@ -39,6 +39,8 @@ export function Shell({
           <nav aria-label="Main">
             <Link href="/preparations">Preparations</Link>
             <Link href="/classes">Classes</Link>
+            <Link href="/reference">Reference</Link>
+            <Link href="/courses">Courses</Link>
             {crumb && (
               <>
                 <span aria-hidden="true">›</span>

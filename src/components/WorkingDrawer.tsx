@@ -3,28 +3,28 @@ import { createContext, useContext, useMemo, useState } from 'react';
 import Offcanvas from 'react-bootstrap/Offcanvas';
 import { formatDigits } from '@/core/quantity/format';
 import { WorkingPanel } from './WorkingPanel';
-import type { Preparation } from '@/core/preparation/document';
+import type { Named } from './WorkingPanel';
 import type { Worked } from '@/core/quantity/worked';
 import type { ReactNode } from 'react';
 
 interface Opened {
   readonly worked: Worked;
   readonly title: string;
-  readonly doc: Preparation;
-  readonly entryWords: (id: string) => string | undefined;
+  readonly doc: Named;
+  readonly entryWords?: (id: string) => string | undefined;
 }
 
 const DrawerContext = createContext<((opened: Opened) => void) | undefined>(undefined);
 
 interface RecordSource {
-  readonly doc: Preparation;
-  readonly entryWords: (id: string) => string | undefined;
+  readonly doc: Named;
+  readonly entryWords?: (id: string) => string | undefined;
 }
 const RecordContext = createContext<RecordSource | undefined>(undefined);
 
 /** Whose readings the numbers inside rest on: their working can then name the entries. */
 export function WorkingSource({ doc, entryWords, children }: RecordSource & { readonly children: ReactNode }) {
-  const value = useMemo(() => ({ doc, entryWords }), [doc, entryWords]);
+  const value = useMemo(() => ({ doc, ...(entryWords ? { entryWords } : {}) }), [doc, entryWords]);
   return <RecordContext.Provider value={value}>{children}</RecordContext.Provider>;
 }
 

@@ -5,6 +5,9 @@ import { MathText } from './MathText';
 import type { Preparation } from '@/core/preparation/document';
 import type { Source, Worked } from '@/core/quantity/worked';
 
+/** Where the names of lines, substances and devices are found. */
+export type Named = Pick<Preparation, 'lines' | 'substances' | 'devices'>;
+
 const deepest = 8;
 
 /** Formulas that only pass on what was entered or read. */
@@ -37,7 +40,7 @@ export function WorkingPanel({
   entryWords,
 }: {
   readonly worked: Worked;
-  readonly doc: Preparation;
+  readonly doc: Named;
   readonly title: string;
   /** What an entry of the record says, where there is one. */
   readonly entryWords?: (id: string) => string | undefined;
@@ -78,7 +81,7 @@ export function WorkingPanel({
 }
 
 function sourceWords(
-  doc: Preparation,
+  doc: Named,
   source: Source,
   entryWords: ((id: string) => string | undefined) | undefined,
 ): string | undefined {
@@ -104,7 +107,7 @@ function sourceWords(
   }
 }
 
-function referenceWords(doc: Preparation, id: string, field: string | undefined): string | undefined {
+function referenceWords(doc: Named, id: string, field: string | undefined): string | undefined {
   const substance = doc.substances.find((one) => one.id === id);
   const [what, at] = field?.split('/') ?? [];
   if (what === 'solubility') {
@@ -112,6 +115,7 @@ function referenceWords(doc: Preparation, id: string, field: string | undefined)
     const point = points.find(({ at_C }) => String(at_C) === at);
     return point && `${substance?.name}, ${at} °C, ${point.source} (${point.check})`;
   }
+  if (field === 'molarity') return `${substance?.name ?? id}, listed concentration`;
   const { density } = substance ?? {};
   return density && `${substance?.name}, ${density.at_C ?? '?'} °C, ${density.source} (${density.check})`;
 }

@@ -3,6 +3,7 @@ import { randomInt } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { courseOfPreparation } from './courses';
 import { database } from './database';
 import { findPreparation } from './preparations';
 import { entriesOf, verifyLog } from './record';
@@ -11,6 +12,7 @@ import { chainStart } from '@/core/record/chain';
 import { classSettings } from '@/core/record/classSettings';
 import { foldRecord } from '@/core/record/foldRecord';
 import { openStored } from '@/core/formats/upgradePreparation';
+import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
 import type { Transaction } from 'sequelize';
@@ -33,7 +35,9 @@ export interface IssueOptions {
 
 /** Issues a preparation to a class: a frozen copy, the benches with their PINs, an empty record for each. */
 export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
-  const { id: preparation_id, version, doc } = await findPreparation(options.preparationId);
+  const { id: preparation_id, version, doc: stored } = await findPreparation(options.preparationId);
+  const course = await courseOfPreparation(preparation_id);
+  const doc = withCourse(stored, course?.settings);
   const id = ulid();
   const joinCode = options.joinCode ?? draw(letters, 6);
   const benches = await Promise.all(
@@ -47,7 +51,14 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   await database().transaction(async (transaction) => {
     await insert(
       'classes',
-      { id, name: options.name, join_code: joinCode, preparation_id, preparation_version: version },
+      {
+        id,
+        name: options.name,
+        join_code: joinCode,
+        preparation_id,
+        preparation_version: version,
+        course_id: course?.id ?? null,
+      },
       transaction,
     );
     await insert(

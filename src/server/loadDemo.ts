@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { findClassLog, issueClass } from './classes';
+import { createCourse, setCourseOfPreparation } from './courses';
 import { createPreparation } from './preparations';
 import { storeDraft } from './record';
 import { insert, rows } from './tables';
@@ -24,6 +25,7 @@ export async function loadDemo(now = Date.now()): Promise<boolean> {
   }
   const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8');
   const { id: preparationId } = await createPreparation(text, demoAccounts[0].name);
+  await setCourseOfPreparation(preparationId, (await createCourse('Spring module', demoAccounts[0].name)).id);
   const { id } = await issueClass({ ...demoClass, preparationId, by: demoAccounts[0].name });
   await loadRecord(id, now - demoMinutes * 60_000);
   return true;

@@ -26,6 +26,15 @@ export async function listPreparations(): Promise<readonly PreparationSummary[]>
   }));
 }
 
+/** The newest document of every preparation. */
+export async function listDocuments(): Promise<readonly { readonly id: string; readonly doc: Preparation }[]> {
+  const found = await rows<{ id: string; document: string }>(
+    `SELECT p.id, v.document FROM preparations p
+     JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version ORDER BY p.title`,
+  );
+  return found.map(({ id, document }) => ({ id, doc: parse(document) }));
+}
+
 /** A preparation, at its newest or at a given version. */
 export async function findPreparation(id: string, version?: number): Promise<StoredPreparation> {
   const [row] = await rows<{ version: number; document: string }>(

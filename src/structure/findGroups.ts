@@ -1,5 +1,6 @@
 import 'server-only';
-import { Molecule, SmilesParser, SSSearcher } from 'openchemlib';
+import type { Molecule } from 'openchemlib';
+import { SmilesParser, SSSearcher } from 'openchemlib';
 import { countAmines } from './countAmines';
 import { groupIds, groups } from '@/core/reference/groups';
 import type { Group, GroupCounts } from '@/core/reference/groups';

@@ -1,5 +1,7 @@
 import { charge } from '../operations/charge';
 import { findOperation } from '../operations/registry';
+import type { Device } from '../quantity/device';
+import type { FromReference } from './fromReference';
 import type { Step } from './steps';
 import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Substance } from './document';
 
@@ -43,29 +45,69 @@ export function setCoefficient(
   return { ...doc, equation: { ...doc.equation, terms } };
 }
 
+/** A document that got a line, and which. */
+export interface Added {
+  readonly doc: Preparation;
+  readonly line: string;
+}
+
 /** Adds a line with a new substance at the end, and a step that charges it; a reactant also joins the equation's left side. */
-export function addLine(
-  doc: Preparation,
-  name: string,
-  role: Role,
-): { readonly doc: Preparation; readonly line: string } {
-  const substance = freeId(
+export function addLine(doc: Preparation, name: string, role: Role): Added {
+  const id = freeId(
     name,
-    doc.substances.map(({ id }) => id),
+    doc.substances.map((one) => one.id),
   );
+  return addLineOf({ ...doc, substances: [...doc.substances, { id, name }] }, id, name, role);
+}
+
+/** Adds a line filled from the reference. A substance that the document already took from there is used again. */
+export function addLineFrom(doc: Preparation, { substance, bottle }: FromReference, role: Role): Added {
+  const known = doc.substances.find(({ reference }) => reference === substance.reference);
+  const id =
+    known?.id ??
+    freeId(
+      substance.name,
+      doc.substances.map((one) => one.id),
+    );
+  const substances = known ? doc.substances : [...doc.substances, { ...substance, id }];
+  const { doc: added, line } = addLineOf({ ...doc, substances }, id, substance.name, role);
+  const liquid = substance.form === 'liquid';
+  const entered: Partial<ChargeLine> = liquid ? { entered: { by: 'volume', digits: '1.0', unit: 'mL' } } : {};
+  return { line, doc: changeLine(added, line, { ...bottle, ...entered }) };
+}
+
+/** Fills the substance of a line from the reference, everywhere it is used, and says what the line's bottle holds. */
+export function takeReference(doc: Preparation, line: string, { substance, bottle }: FromReference): Preparation {
+  const found = doc.lines.find(({ id }) => id === line);
+  if (!found) return doc;
+  const { solubility } = doc.substances.find(({ id }) => id === found.substance) ?? {};
+  const filled: Substance = { ...substance, id: found.substance, ...(solubility ? { solubility } : {}) };
+  const substances = doc.substances.map((one) => (one.id === found.substance ? filled : one));
+  return changeLine({ ...doc, substances }, line, { strength: undefined, density: undefined, ...bottle });
+}
+
+/** Measures a line with a device of the lab, which the document then holds too. */
+export function measureWith(doc: Preparation, line: string, device: Device | undefined): Preparation {
+  const known = device === undefined || doc.devices.some(({ id }) => id === device.id);
+  const devices = known ? doc.devices : [...doc.devices, device];
+  return changeLine({ ...doc, devices }, line, { device: device?.id });
+}
+
+function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
   const line = freeId(
     name,
     doc.lines.map(({ id }) => id),
   );
   const joins = role === 'reactant' || role === 'reagent in excess';
-  const terms = joins
-    ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }]
-    : doc.equation.terms;
+  const standing = doc.equation.terms.some((term) => term.side === 'left' && term.substance === substance);
+  const terms =
+    joins && !standing
+      ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }]
+      : doc.equation.terms;
   return {
     line,
     doc: {
       ...doc,
-      substances: [...doc.substances, { id: substance, name }],
       equation: { ...doc.equation, terms },
       lines: [...doc.lines, { id: line, substance, role, entered: { by: 'mass', digits: '1.00', unit: 'g' } }],
       steps: withCharge(doc.steps, line),

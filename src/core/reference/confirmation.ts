@@ -118,3 +118,6 @@ export function standingsOf(
     }),
   );
 }
+
+/** Every field that can be confirmed. */
+export const fieldIds: readonly FieldId[] = [...new Set([...substanceFields, ...solutionFields])];

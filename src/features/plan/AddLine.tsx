@@ -3,12 +3,16 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import { addLine } from '@/core/preparation/edit';
+import { api, ApiError } from '@/api/client';
+import { addLine, addLineFrom } from '@/core/preparation/edit';
+import { fromReference } from '@/core/preparation/fromReference';
 import { roles } from '@/core/preparation/document';
+import { PickEntry } from './PickEntry';
 import { usePlanView } from './planView';
-import type { Role } from '@/core/preparation/document';
+import type { EntrySummary } from '@/core/reference/search';
+import type { Preparation, Role } from '@/core/preparation/document';
 
-/** Asks for what a new line needs first: its name and its role. */
+/** Asks for what a new line needs first: an entry of the reference or a name, and its role. */
 export function AddLine({
   show,
   onClose,
@@ -20,19 +24,33 @@ export function AddLine({
 }) {
   const { plan, edit } = usePlanView();
   const [name, setName] = useState('');
+  const [chosen, setChosen] = useState<EntrySummary | undefined>(undefined);
   const [role, setRole] = useState<Role>('solvent');
-  const add = () => {
-    const { doc, line } = addLine(plan.doc, name.trim(), role);
-    edit(`add/${line}`, () => doc);
-    setName('');
-    onAdded(line);
+  const [says, setSays] = useState<string | undefined>(undefined);
+  const [busy, setBusy] = useState(false);
+  const add = async () => {
+    setBusy(true);
+    setSays(undefined);
+    try {
+      const taken = chosen && fromReference(await api.referenceEntry(chosen.id));
+      const into = (doc: Preparation) => (taken ? addLineFrom(doc, taken, role) : addLine(doc, name.trim(), role));
+      const { line } = into(plan.doc);
+      edit(`add/${line}`, (doc) => into(doc).doc);
+      setName('');
+      setChosen(undefined);
+      onAdded(line);
+    } catch (error) {
+      setSays(error instanceof ApiError ? error.message : 'The entry could not be read.');
+    } finally {
+      setBusy(false);
+    }
   };
   return (
     <Modal show={show} onHide={onClose} centered aria-labelledby="add-line">
       <Form
         onSubmit={(event) => {
           event.preventDefault();
-          if (name.trim() !== '') add();
+          if (name.trim() !== '') void add();
         }}
       >
         <Modal.Header closeButton>
@@ -41,11 +59,8 @@ export function AddLine({
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>
-          <Form.Group controlId="add-name" className="mb-3">
-            <Form.Label>Substance or material</Form.Label>
-            <Form.Control value={name} maxLength={120} autoFocus onChange={(event) => setName(event.target.value)} />
-          </Form.Group>
-          <Form.Group controlId="add-role">
+          <PickEntry label="Substance or material" text={name} onText={setName} chosen={chosen} onChoose={setChosen} />
+          <Form.Group controlId="add-role" className="mt-3">
             <Form.Label>Role</Form.Label>
             <Form.Select value={role} onChange={(event) => setRole(event.target.value as Role)}>
               {roles.map((one) => (
@@ -53,12 +68,17 @@ export function AddLine({
               ))}
             </Form.Select>
           </Form.Group>
+          {says && (
+            <p className="typed-says" role="alert">
+              {says}
+            </p>
+          )}
         </Modal.Body>
         <Modal.Footer>
           <Button variant="quiet" onClick={onClose}>
             Cancel
           </Button>
-          <Button type="submit" disabled={name.trim() === '' || plan.doc.lines.length >= 60}>
+          <Button type="submit" disabled={busy || name.trim() === '' || plan.doc.lines.length >= 60}>
             Add
           </Button>
         </Modal.Footer>

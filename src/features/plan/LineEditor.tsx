@@ -6,6 +6,7 @@ import { Icon } from '@/components/Icon';
 import { Structure } from '@/components/Structure';
 import { removeLine } from '@/core/preparation/edit';
 import { LineFields } from './LineFields';
+import { TakeReference } from './TakeReference';
 import { SubstanceFields } from './SubstanceFields';
 import { usePlanView } from './planView';
 
@@ -38,6 +39,7 @@ export function LineEditor({ id, onClose }: { readonly id: string | undefined; r
             {remarks.map((finding) => (
               <FindingCard key={finding.key} finding={finding} />
             ))}
+            <TakeReference key={`${found.facts.line.id}/reference`} line={found} />
             <LineFields key={`${found.facts.line.id}/line`} line={found} />
             <SubstanceFields key={`${found.facts.line.id}/substance`} line={found} />
             {canEdit && plan.doc.lines.length > 1 && (

@@ -3,10 +3,11 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { SelectField } from '@/components/SelectField';
 import { TypedInput } from '@/components/TypedInput';
-import { changeLine } from '@/core/preparation/edit';
+import { changeLine, measureWith } from '@/core/preparation/edit';
 import { enteredText, parseEntered } from '@/core/preparation/parseEntered';
 import { excessReasons, roles } from '@/core/preparation/document';
 import { readDigits, readPercent, readText } from './fields';
+import { wasteStreamIds, wasteStreams } from '@/core/reference/wasteStreams';
 import { usePlanView } from './planView';
 import type { ChargeLine, Role, Strength } from '@/core/preparation/document';
 import type { Change } from '@/core/preparation/edit';
@@ -133,7 +134,15 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
           disabled={off}
           value={line.device ?? ''}
           options={[none('no device: not rounded'), ...devices]}
-          onChange={(device) => put('device', { device: device || undefined })}
+          onChange={(device) =>
+            edit(`line/${line.id}/device`, (doc) =>
+              measureWith(
+                doc,
+                line.id,
+                plan.doc.devices.find(({ id }) => id === device),
+              ),
+            )
+          }
         />
         <SelectField
           label="Goes into"
@@ -141,6 +150,20 @@ export function LineFields({ line: { facts } }: { readonly line: PlanLine }) {
           value={line.vessel ?? ''}
           options={[none('no vessel named'), ...vessels]}
           onChange={(vessel) => put('vessel', { vessel: vessel || undefined })}
+        />
+        <SelectField
+          label="Ends as"
+          disabled={off}
+          value={line.waste ?? ''}
+          options={[
+            none(
+              facts.substance.substance.waste
+                ? wasteStreams[facts.substance.substance.waste].name
+                : 'no waste stream named',
+            ),
+            ...wasteStreamIds.map((id) => ({ value: id, label: wasteStreams[id].name })),
+          ]}
+          onChange={(waste) => put('waste', { waste: wasteStreamIds.find((one) => one === waste) })}
         />
         <SelectField
           label="When scaled"

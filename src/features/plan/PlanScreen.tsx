@@ -5,6 +5,8 @@ import { Shell } from '@/components/Shell';
 import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
 import { ChargeBoard } from './ChargeBoard';
+import { CourseChoice } from './CourseChoice';
+import { HazardPanel } from './HazardPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
 import { ProcedurePanel } from './ProcedurePanel';
@@ -16,15 +18,28 @@ import { usePlan } from './usePlan';
 import { VesselPanel } from './VesselPanel';
 import type { Identity } from '@/core/people/identity';
 import type { StoredPreparation } from '@/core/preparation/stored';
+import type { Course } from '@/core/conventions/course';
+import type { CourseName } from './CourseChoice';
 import type { PlanView } from './planView';
 
 // Issuing draws codes for cameras: loaded when it is asked for, not with every plan.
 const IssueClass = dynamic(() => import('./IssueClass').then((part) => part.IssueClass));
 
 /** The plan of a preparation: everything on it is computed from the document as it is edited. */
-export function PlanScreen({ identity, stored }: { readonly identity: Identity; readonly stored: StoredPreparation }) {
+export function PlanScreen({
+  identity,
+  stored,
+  course,
+  courses = [],
+}: {
+  readonly identity: Identity;
+  readonly stored: StoredPreparation;
+  /** The course it is taught in: its conventions and devices apply. */
+  readonly course?: Course;
+  readonly courses?: readonly CourseName[];
+}) {
   const canEdit = identity.role === 'coordinator';
-  const state = usePlan(stored, canEdit);
+  const state = usePlan(stored, canEdit, course?.settings);
   const { plan, edit } = state;
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
@@ -47,6 +62,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
     <PlanViewContext.Provider value={view}>
       <Shell identity={identity} crumb={plan.doc.title}>
         <PlanBar id={stored.id} state={state} canEdit={canEdit} onIssue={() => setIssuing(true)} />
+        <CourseChoice id={stored.id} course={course} courses={courses} canEdit={canEdit} />
         {plan.doc.protection && (
           <p className="protection">
             {plan.doc.protection} Local rules, the risk assessment and the supervising person decide.
@@ -57,6 +73,7 @@ export function PlanScreen({ identity, stored }: { readonly identity: Identity; 
             <ReactionScheme />
             <ChargeBoard onAdd={() => setAdding(true)} />
             <ProcedurePanel />
+            <HazardPanel id={stored.id} />
           </div>
           <aside className="plan-rail" aria-label="Scale, vessels and findings">
             <PinPanel />

@@ -4,8 +4,10 @@ import { api, ApiError } from '@/api/client';
 import { upgradePreparation } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { formatVersion } from '@/core/preparation/document';
+import { withCourse } from '@/core/conventions/course';
 import { computePlan } from '@/core/preparation/plan';
 import { openPlan, planReducer } from './planReducer';
+import type { CourseSettings } from '@/core/conventions/course';
 import type { Preparation } from '@/core/preparation/document';
 import type { StoredPreparation } from '@/core/preparation/stored';
 
@@ -32,11 +34,11 @@ function readDraft(id: string): Draft | undefined {
 }
 
 /** The plan being edited: document, history, recomputed plan, saving, and a draft that survives a closed tab. */
-export function usePlan(stored: StoredPreparation, canEdit: boolean) {
+export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: CourseSettings) {
   const [state, dispatch] = useReducer(planReducer, stored, openPlan);
   const [problem, setProblem] = useState<{ readonly code: string; readonly says: string } | undefined>(undefined);
   const [saving, setSaving] = useState(false);
-  const plan = useMemo(() => computePlan(state.doc), [state.doc]);
+  const plan = useMemo(() => computePlan(withCourse(state.doc, course)), [state.doc, course]);
   const text = useMemo(() => writePreparation(state.doc), [state.doc]);
   const dirty = text !== state.saved.text;
   const base = state.saved.version;

@@ -1,5 +1,6 @@
 import { PlanScreen } from '@/features/plan/PlanScreen';
 import { enterPage, orNotFound } from '@/server/page';
+import { courseOfPreparation, listCourses } from '@/server/courses';
 import { findPreparation } from '@/server/preparations';
 
 export const metadata = { title: 'Plan' };
@@ -7,5 +8,8 @@ export const metadata = { title: 'Plan' };
 export default async function PlanPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const identity = await enterPage('PAGE /preparations/[id]');
   const { id } = await params;
-  return <PlanScreen key={id} identity={identity} stored={await orNotFound(findPreparation(id))} />;
+  const stored = await orNotFound(findPreparation(id));
+  const course = await courseOfPreparation(id);
+  const courses = (await listCourses()).map(({ id: key, name }) => ({ id: key, name }));
+  return <PlanScreen key={id} identity={identity} stored={stored} courses={courses} {...(course ? { course } : {})} />;
 }

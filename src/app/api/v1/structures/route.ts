@@ -1,6 +1,8 @@
 import { AppError } from '@/server/appError';
 import { route } from '@/server/route';
 import { drawStructure } from '@/structure/drawStructure';
+import { groupCounts } from '@/core/reference/groups';
+import { readStructure } from '@/structure/readStructure';
 
 const longest = 400;
 
@@ -8,5 +10,8 @@ export const GET = route('GET /api/v1/structures', ({ request }) => {
   const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
   const drawn = smiles.length <= longest ? drawStructure(smiles) : undefined;
   if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
-  return Promise.resolve(Response.json(drawn, { headers: { 'Cache-Control': 'private, max-age=86400' } }));
+  const groups = groupCounts(undefined, readStructure(smiles)?.matches ?? {});
+  return Promise.resolve(
+    Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } }),
+  );
 });

@@ -1,0 +1,34 @@
+import { Pictogram } from './Pictogram';
+import { statementText } from '@/core/hazard/statements';
+import type { HazardLabel } from '@/core/reference/substance';
+
+const signal = { danger: 'Danger', warning: 'Warning', none: 'No signal word' } as const;
+
+/** Label elements of a substance: symbols with their words, signal word, statements in full. */
+export function HazardLabelBlock({ label }: { readonly label: HazardLabel }) {
+  return (
+    <div className="hazard-label">
+      {label.pictograms.length > 0 && (
+        <div className="hazard-symbols">
+          {label.pictograms.map((id) => (
+            <Pictogram key={id} id={id} />
+          ))}
+        </div>
+      )}
+      <div>
+        <strong className={`signal signal-${label.signal}`}>{signal[label.signal]}</strong>
+        {label.statements.length > 0 ? (
+          <ul className="statements">
+            {label.statements.map((code) => (
+              <li key={code}>
+                <span className="num">{code}</span> {statementText(code)}
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <p className="muted">No hazard statements listed.</p>
+        )}
+      </div>
+    </div>
+  );
+}

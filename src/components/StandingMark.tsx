@@ -1,0 +1,32 @@
+import { Icon } from './Icon';
+import type { Standing } from '@/core/reference/confirmation';
+
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+
+/** How far a value can be trusted, in shape and words. "Confirm" asks somebody to compare it with a source. */
+export function StandingMark({ standing }: { readonly standing: Standing | undefined }) {
+  switch (standing?.is) {
+    case undefined:
+      return null;
+    case 'computed':
+      return <span className="standing standing-good">computed</span>;
+    case 'cross-checked':
+      return (
+        <span className="standing standing-good" title={standing.by}>
+          <Icon name="check-lg" /> cross-checked
+        </span>
+      );
+    case 'confirmed':
+      return (
+        <span className="standing standing-good" title={`${standing.by}, ${day.format(new Date(standing.at))}`}>
+          <Icon name="check-lg" /> confirmed by {standing.by}, {day.format(new Date(standing.at))}
+        </span>
+      );
+    case 'from memory':
+      return (
+        <span className="standing standing-open" title="From memory: compare with a source">
+          confirm
+        </span>
+      );
+  }
+}

@@ -1,0 +1,185 @@
+'use client';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import Button from 'react-bootstrap/Button';
+import { computePlan } from '@/core/preparation/plan';
+import { confirmedLabel } from '@/core/hazard/confirmedLabel';
+import { format } from '@/core/quantity/format';
+import { hazardFindings } from '@/core/hazard/hazardFindings';
+import { Icon } from '@/components/Icon';
+import { Pictogram } from '@/components/Pictogram';
+import { renderFinding } from '@/core/finding/renderFinding';
+import { Shell } from '@/components/Shell';
+import { sheetCautions } from './sheetCautions';
+import { statementText } from '@/core/hazard/statements';
+import { wastePlan } from '@/core/waste/wastePlan';
+import { wasteStreams } from '@/core/reference/wasteStreams';
+import type { Confirmation } from '@/core/reference/confirmation';
+import type { Identity } from '@/core/people/identity';
+import type { Plan } from '@/core/preparation/planTypes';
+import type { StoredPreparation } from '@/core/preparation/stored';
+import type { Substance } from '@/core/preparation/document';
+
+const signals = { danger: 'Danger', warning: 'Warning', none: '' } as const;
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+
+/** One page for the wall of the hood: what is used, what it does, what to mind at which step, where it goes. */
+export function HazardSheet({
+  identity,
+  stored,
+  confirmations,
+}: {
+  readonly identity: Identity;
+  readonly stored: StoredPreparation;
+  readonly confirmations: readonly Confirmation[];
+}) {
+  const { id, version, doc } = stored;
+  const plan = useMemo(() => computePlan(doc), [doc]);
+  const findings = useMemo(() => hazardFindings(plan), [plan]);
+  const waste = useMemo(() => wastePlan(plan), [plan]);
+  const { dangerous, harmless, unknown } = useMemo(() => sorted(plan), [plan]);
+  return (
+    <Shell identity={identity} crumb={doc.title}>
+      <div className="page sheet-page">
+        <div className="sheet-actions">
+          <Link href={`/preparations/${id}`} className="btn btn-quiet btn-sm">
+            Back to the plan
+          </Link>
+          <Button size="sm" onClick={() => window.print()}>
+            <Icon name="printer" /> Print
+          </Button>
+        </div>
+        <article className="sheet" aria-label={`Hazard sheet of ${doc.title}`}>
+          <header>
+            <h1>{doc.title}: hazards and waste</h1>
+            <p>
+              Version {version}, {doc.benches} benches. {doc.protection}
+            </p>
+          </header>
+          <table className="sheet-substances">
+            <thead>
+              <tr>
+                <th scope="col">Substance, one bench</th>
+                <th scope="col">Symbols</th>
+                <th scope="col">Statements</th>
+              </tr>
+            </thead>
+            <tbody>
+              {dangerous.map((substance) => (
+                <SubstanceRow
+                  key={substance.id}
+                  substance={substance}
+                  plan={plan}
+                  confirmed={confirmedLabel(substance, confirmations)}
+                />
+              ))}
+            </tbody>
+          </table>
+          {harmless.length > 0 && <p>No statements listed for {harmless.join(', ')}.</p>}
+          {unknown.length > 0 && (
+            <p>
+              <strong>No hazard data here</strong> for {unknown.join(', ')}: look at the supplier’s sheet.
+            </p>
+          )}
+          <h2>At which step</h2>
+          <ul className="sheet-cautions">
+            {sheetCautions(doc, findings).map(({ key, at, says }) => (
+              <li key={key}>
+                {at && <span className="sheet-at">{at}</span>} {says}
+              </li>
+            ))}
+          </ul>
+          <h2>Waste</h2>
+          <ul className="sheet-cautions">
+            {waste.streams.map(({ stream, volume, mass, classVolume, classMass }) => {
+              const bench = volume ?? mass;
+              const all = classVolume ?? classMass;
+              return (
+                <li key={stream}>
+                  <strong>{wasteStreams[stream].name}</strong>
+                  {bench && all && (
+                    <span className="num">
+                      : about {format(bench.q, bench.unit, { figures: 2 })} a bench,{' '}
+                      {format(all.q, all.unit, { figures: 2 })} the class
+                    </span>
+                  )}
+                  . {wasteStreams[stream].note}
+                </li>
+              );
+            })}
+            {waste.findings.map((finding) => (
+              <li key={finding.key}>{renderFinding(finding).says}</li>
+            ))}
+          </ul>
+          <footer>
+            <p>
+              <strong>
+                Local rules, the risk assessment and the supervising person decide; this is a reminder, not an
+                authorization.
+              </strong>{' '}
+              The safety data sheet of the bottle at hand comes first.
+            </p>
+            <p className="sheet-signs">
+              <span>Assessed by</span>
+              <span>Date</span>
+              <span>Supervising</span>
+            </p>
+          </footer>
+        </article>
+      </div>
+    </Shell>
+  );
+}
+
+function SubstanceRow({
+  substance,
+  plan,
+  confirmed,
+}: {
+  readonly substance: Substance;
+  readonly plan: Plan;
+  readonly confirmed: Confirmation | undefined;
+}) {
+  const { hazards, name } = substance;
+  if (!hazards) return null;
+  const amounts = plan.lines
+    .filter(({ facts }) => facts.line.substance === substance.id && facts.line.entered.by !== 'words')
+    .flatMap(({ target, facts }) =>
+      target
+        ? [
+            `${facts.portions > 1 ? `${facts.portions}\u202f×\u202f` : ''}${format(target.rounded.q, target.rounded.unit, { figures: target.rounded.figures })}`,
+          ]
+        : [],
+    );
+  return (
+    <tr>
+      <th scope="row">
+        {name}
+        {amounts.length > 0 && <span className="num">{amounts.join(', ')}</span>}
+        <small>
+          {confirmed
+            ? `label confirmed by ${confirmed.by}, ${day.format(new Date(confirmed.at))}`
+            : 'compare with the supplier’s sheet'}
+        </small>
+      </th>
+      <td className="sheet-symbols">
+        {hazards.pictograms.map((one) => (
+          <Pictogram key={one} id={one} />
+        ))}
+      </td>
+      <td>
+        {hazards.signal !== 'none' && <strong>{signals[hazards.signal]}. </strong>}
+        {hazards.statements.map((code) => `${code} ${statementText(code)}`).join('. ')}.
+      </td>
+    </tr>
+  );
+}
+
+/** Substances by what their label says: something, nothing, or not known. */
+function sorted({ doc }: Plan) {
+  const labelled = doc.substances.filter(({ hazards }) => hazards && hazards.statements.length > 0);
+  const harmless = doc.substances.filter(({ hazards }) => hazards?.statements.length === 0);
+  const unknown = doc.substances.filter(({ hazards }) => hazards === undefined);
+  const names = (all: readonly Substance[]) => [...new Set(all.map(({ name }) => name))];
+  return { dangerous: labelled, harmless: names(harmless), unknown: names(unknown) };
+}
