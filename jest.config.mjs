@@ -15,7 +15,7 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
   testEnvironment: 'node',
   // Shipped as ES modules only.
-  transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid|openchemlib)/)'],
 };
 export default {
   projects: [

@@ -15,6 +15,12 @@ const promised: Readonly<Record<string, readonly Visitor[]>> = {
   'PAGE /sign-in': everyone,
   'PAGE /preparations': staff,
   'PAGE /preparations/[id]': staff,
+  'PAGE /preparations/[id]/hazards': staff,
+  'PAGE /reference': staff,
+  'PAGE /reference/[id]': staff,
+  'PAGE /reference/new': staff,
+  'PAGE /courses': staff,
+  'PAGE /courses/[id]': staff,
   'PAGE /bench': ['group'],
   'PAGE /bench/results': ['group'],
   'PAGE /classes': staff,
@@ -34,6 +40,17 @@ const promised: Readonly<Record<string, readonly Visitor[]>> = {
   'POST /api/v1/preparations/[id]/versions': ['coordinator'],
   'GET /api/v1/preparations/[id]/file': staff,
   'GET /api/v1/structures': ['coordinator', 'demonstrator', 'group'],
+  'PUT /api/v1/preparations/[id]/course': ['coordinator'],
+  'GET /api/v1/reference': staff,
+  'POST /api/v1/reference': staff,
+  'GET /api/v1/reference/[id]': staff,
+  'DELETE /api/v1/reference/[id]': ['coordinator'],
+  'POST /api/v1/reference/[id]/confirmations': ['coordinator'],
+  'GET /api/v1/reference/confirmations': staff,
+  'GET /api/v1/reference/file': staff,
+  'POST /api/v1/reference/structures': staff,
+  'POST /api/v1/courses': ['coordinator'],
+  'PUT /api/v1/courses/[id]': ['coordinator'],
 };
 
 function routesOfTree(): readonly string[] {
@@ -56,6 +73,7 @@ interface Ids {
   readonly preparation: string;
   readonly class: string;
   readonly log: string;
+  readonly course: string;
 }
 
 async function idsOf(owner: APIRequestContext): Promise<Ids> {
@@ -63,17 +81,22 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
   const data = { name: 'Permissions', preparationId: preparation, benches: ['Ruff'] };
   const made = (await (await owner.post('/api/v1/classes', { data })).json()) as { id: string };
   const board = (await (await owner.get(`/api/v1/classes/${made.id}/board`)).json()) as { lanes: { log: string }[] };
-  return { preparation, class: made.id, log: board.lanes[0]?.log ?? '' };
+  const name = `Permissions ${preparation}`;
+  const course = (await (await owner.post('/api/v1/courses', { data: { name } })).json()) as { id: string };
+  return { preparation, class: made.id, log: board.lanes[0]?.log ?? '', course: course.id };
 }
 
 async function visit(context: APIRequestContext, route: string, ids: Ids): Promise<number> {
   const [method = '', path = ''] = route.split(' ');
-  const id = path.includes('/logs/') ? ids.log : path.includes('/classes/') ? ids.class : ids.preparation;
-  const url = path.replace('[id]', id).replace('[code]', 'SHORE7') + (path.endsWith('structures') ? '?smiles=CCO' : '');
+  const named = { '/logs/': ids.log, '/classes/': ids.class, '/courses/': ids.course, '/reference/': 'toluene' };
+  const id = Object.entries(named).find(([part]) => path.includes(part))?.[1] ?? ids.preparation;
+  // A version that is no number: a withdrawal that gets past the door is refused there.
+  const query = path.endsWith('structures') ? '?smiles=CCO' : method === 'DELETE' ? '?base=x' : '';
+  const url = path.replace('[id]', id).replace('[code]', 'SHORE7') + query;
   const answer = await context.fetch(url, {
     method: method === 'PAGE' ? 'GET' : method,
     maxRedirects: 0,
-    ...(method === 'POST' ? { data: '{' } : {}),
+    ...(method === 'POST' || method === 'PUT' ? { data: '{' } : {}),
   });
   return answer.status();
 }

@@ -54,7 +54,7 @@ export const hazardRules = {
   'hazard.waterReactive': {
     title: 'Reacts with water',
     says: '{a} reacts with the water of {b}.',
-    remedies: ['It into the cold, stirred water in portions, or the other way round only where the sheet says so.'],
+    remedies: ['Add it to cold, stirred water in portions; water to it only where the sheet says so.'],
   },
   'hazard.hydrogen': {
     title: 'Hydrogen is set free',

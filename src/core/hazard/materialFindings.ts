@@ -71,7 +71,7 @@ export function flameFindings(context: HazardContext): readonly Finding[] {
       .map(({ substance }) => Number(substance.flash?.digits ?? NaN))
       .filter(Number.isFinite)
       .sort((a, b) => a - b)[0];
-    const named = [...new Set(near.map(({ name }) => name))].join(', ');
+    const named = [...new Set(near.map(({ name }) => name))].join('; ');
     const about = { step: id };
     return flash === undefined
       ? [finding('hazard.flame', 'caution', about, { names: named })]

@@ -8,7 +8,7 @@ import type { Finding } from '../finding/finding';
 import type { HazardContext } from './context';
 import type { Material } from './materials';
 
-const names = (all: readonly Material[]) => [...new Set(all.map(({ name }) => name))].join(', ');
+const names = (all: readonly Material[]) => [...new Set(all.map(({ name }) => name))].join('; ');
 const counted = ({ substance: { formula, groups }, amount }: Material) => ({ formula, groups, amount });
 
 /** What happens when materials of the plan come together, each at the first step that brings the later one. */

@@ -43,8 +43,7 @@ export function lineAt(context: StepContext, line: string): BenchLine | undefine
 /** Whether the course wants this liquid weighed; a step that names its way decides for itself. */
 function weighsLiquid({ bench: { doc } }: StepContext, line: string): boolean {
   const school = schoolOf(doc.conventions, 'liquids');
-  // Only where the course has chosen: otherwise the sheet's device says how its reference is measured.
-  return school === 'weighing' || (doc.conventions?.liquids === 'limiting' && line === doc.reference);
+  return school === 'weighing' || (school === 'limiting' && line === doc.reference);
 }
 
 /**

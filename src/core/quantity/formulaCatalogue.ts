@@ -216,6 +216,12 @@ export const formulaCatalogue = {
     expression: (symbols: readonly string[]) => symbols.join(' + '),
     source: 'conservation of mass',
   },
+  streamVolume: {
+    name: 'Volume in the stream',
+    result: 'V',
+    expression: (symbols: readonly string[]) => symbols.join(' + '),
+    source: 'volumes taken as additive (an assumption: mixing may change them by a few per cent)',
+  },
   leftUnreacted: {
     name: 'Left unreacted',
     result: 'm',

@@ -6,7 +6,9 @@ export interface DryingAgent {
   readonly name: string;
   readonly formula: string;
   readonly unfit: readonly GroupId[];
+  /** Why the unfit ones are. */
   readonly why: string;
+  readonly action: string;
 }
 
 const acids = ['carboxylicAcid', 'sulfonicAcid', 'mineralAcid', 'acidHalide', 'anhydride'] as const;
@@ -16,23 +18,43 @@ const acids = ['carboxylicAcid', 'sulfonicAcid', 'mineralAcid', 'acidHalide', 'a
  * form or another).
  */
 export const dryingAgents = {
-  MgSO4: { name: 'magnesium sulfate', formula: 'MgSO4', unfit: [], why: 'slightly acidic' },
-  Na2SO4: { name: 'sodium sulfate', formula: 'Na2SO4', unfit: [], why: 'neutral' },
+  MgSO4: { name: 'magnesium sulfate', formula: 'MgSO4', unfit: [], why: '', action: 'fast, slightly acidic' },
+  Na2SO4: { name: 'sodium sulfate', formula: 'Na2SO4', unfit: [], why: '', action: 'slow, neutral, high capacity' },
   CaCl2: {
     name: 'calcium chloride',
     formula: 'CaCl2',
     unfit: ['alcohol', 'phenol', 'amine', 'amide', 'carboxylicAcid', 'ketone', 'aldehyde', 'ester', 'ammonia'],
     why: 'binds it as an adduct',
+    action: 'medium; also takes out alcohols',
   },
-  K2CO3: { name: 'potassium carbonate', formula: 'K2CO3', unfit: ['phenol', ...acids], why: 'takes up acids' },
+  K2CO3: {
+    name: 'potassium carbonate',
+    formula: 'K2CO3',
+    unfit: ['phenol', ...acids],
+    why: 'takes up acids',
+    action: 'medium, basic',
+  },
   KOH: {
     name: 'potassium hydroxide pellets',
     formula: 'KOH',
     unfit: ['alcohol', 'phenol', 'ketone', 'aldehyde', 'ester', 'amide', 'nitrile', 'organohalide', ...acids],
-    why: 'strong base: for amines, ethers and hydrocarbons only',
+    why: 'strong base',
+    action: 'strong; for amines, ethers and hydrocarbons only',
   },
-  CaSO4: { name: 'calcium sulfate', formula: 'CaSO4', unfit: [], why: 'small capacity: pre-dry first' },
-  sieves: { name: 'molecular sieves', formula: '', unfit: [...acids], why: 'acids attack them' },
+  CaSO4: {
+    name: 'calcium sulfate',
+    formula: 'CaSO4',
+    unfit: [],
+    why: '',
+    action: 'fast, small capacity: pre-dry first',
+  },
+  sieves: {
+    name: 'molecular sieves',
+    formula: '',
+    unfit: [...acids],
+    why: 'acids attack them',
+    action: 'slow, very dry',
+  },
 } as const satisfies Record<string, DryingAgent>;
 
 export type DryingAgentId = keyof typeof dryingAgents;

@@ -33,6 +33,12 @@ const plain = (text: string) =>
     .replace(/[−–]/g, '-')
     .trim();
 
+/** Names are filed without locants and signs at their front, as a handbook's index does: 2-naphthol under n. */
+const sortKey = (name: string) =>
+  `${plain(name)
+    .replace(/^(\(.*?\)|[^a-zα-ω])+/, '')
+    .replace(/^(tert|trans|cis)-/, '')} ${plain(name)}`;
+
 /** 0 best; nothing when the entry does not fit. */
 function rank(entry: EntrySummary, query: string, typed: string): number | undefined {
   const names = [entry.name, ...entry.synonyms].map(plain);
@@ -41,8 +47,10 @@ function rank(entry: EntrySummary, query: string, typed: string): number | undef
   if (names.some((name) => name.startsWith(query))) return 2;
   if (names.some((name) => name.split(/[^a-z0-9]+/).some((word) => word.startsWith(query)))) return 3;
   if (names.some((name) => name.includes(query))) return 4;
+  const words = query.split(/[\s,]+/);
+  if (names.some((name) => words.every((word) => name.includes(word)))) return 5;
   const group = (Object.keys(groups) as GroupId[]).find((id) => plain(groups[id].name) === query.replace(/s$/, ''));
-  return group && hasGroup(entry.groups, group) ? 5 : undefined;
+  return group && hasGroup(entry.groups, group) ? 6 : undefined;
 }
 
 /** A single element symbol such as "C" is rather the beginning of a name. */
@@ -54,7 +62,7 @@ const isFormula = (text: string) => text.length > 1 && /\d|[A-Z].*[A-Z]/.test(te
  */
 export function searchEntries<E extends EntrySummary>(entries: readonly E[], typed: string): readonly E[] {
   const query = plain(typed);
-  const byName = (a: E, b: E) => (plain(a.name) < plain(b.name) ? -1 : 1);
+  const byName = (a: E, b: E) => (sortKey(a.name) < sortKey(b.name) ? -1 : 1);
   if (query === '') return [...entries].sort(byName);
   return entries
     .map((entry) => ({ entry, rank: rank(entry, query, typed.trim()) }))

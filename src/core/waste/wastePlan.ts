@@ -86,7 +86,7 @@ function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: reado
 function total<D extends 'mass' | 'volume'>(dim: D, unit: string, parts: readonly Worked<D>[]): Worked<D> | undefined {
   if (parts.length === 0) return undefined;
   return derive({
-    formula: dim === 'mass' ? 'streamMass' : 'vesselVolume',
+    formula: dim === 'mass' ? 'streamMass' : 'streamVolume',
     dim,
     unit,
     value: parts.reduce((sum, one) => sum + one.q.value, 0),
@@ -96,7 +96,7 @@ function total<D extends 'mass' | 'volume'>(dim: D, unit: string, parts: readonl
   });
 }
 
-const names = (all: readonly Residue[]) => [...new Set(all.map(({ substance }) => substance.name))].join(', ');
+const names = (all: readonly Residue[]) => [...new Set(all.map(({ substance }) => substance.name))].join('; ');
 
 function streamFindings({ stream, residues: held }: StreamPlan): readonly Finding[] {
   const about = { field: `waste/${stream}` };

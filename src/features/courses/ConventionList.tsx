@@ -14,8 +14,7 @@ export function ConventionList({
 }) {
   const choose = (id: ConventionId, school: string) => {
     const { [id]: _, ...others } = conventions;
-    // "Limiting reagent weighed" must be choosable although it is usual: without a choice the sheet's device decides.
-    onChange(school === conventionOf(id).usual && id !== 'liquids' ? others : { ...others, [id]: school });
+    onChange(school === conventionOf(id).usual ? others : { ...others, [id]: school });
   };
   return (
     <section className="card-plain entry-card" aria-label="Conventions">

@@ -75,10 +75,10 @@ export function HazardSheet({
               ))}
             </tbody>
           </table>
-          {harmless.length > 0 && <p>No statements listed for {harmless.join(', ')}.</p>}
+          {harmless.length > 0 && <p>No statements listed for {harmless.join('; ')}.</p>}
           {unknown.length > 0 && (
             <p>
-              <strong>No hazard data here</strong> for {unknown.join(', ')}: look at the supplier’s sheet.
+              <strong>No hazard data here</strong> for {unknown.join('; ')}: look at the supplier’s sheet.
             </p>
           )}
           <h2>At which step</h2>

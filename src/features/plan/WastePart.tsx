@@ -74,7 +74,7 @@ function StreamRow({
           )}
         </td>
         <td className="waste-holds">
-          {[...new Set(residues.map(({ substance, origin }) => `${substance.name}${origins[origin]}`))].join(', ')}
+          {[...new Set(residues.map(({ substance, origin }) => `${substance.name}${origins[origin]}`))].join('; ')}
         </td>
       </tr>
       {opened && (

@@ -15,14 +15,14 @@ export function DryingPanel({ substance }: { readonly substance: ReferenceSubsta
       </h2>
       <ul className="agents">
         {dryingAgentIds.map((id) => {
-          const { name, unfit, why } = dryingAgents[id];
+          const { name, unfit, why, action } = dryingAgents[id];
           const because = unfit.filter((group: GroupId) => hasGroup(counts, group)).map((group) => groups[group].name);
           const not = notDriedWith.includes(id);
           return (
             <li key={id} className={not ? 'agent-not' : 'agent-fits'}>
               <strong>{name}</strong>{' '}
               <span className="muted">
-                {not ? `not with ${because.length > 0 ? `a ${because.join(', ')}` : 'this compound'}: ${why}` : why}
+                {not ? `not with ${because.length > 0 ? `a ${because.join(', ')}` : 'this compound'}: ${why}` : action}
               </span>
             </li>
           );

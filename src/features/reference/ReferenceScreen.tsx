@@ -19,7 +19,7 @@ export function ReferenceScreen({
   readonly children: ReactNode;
 }) {
   return (
-    <Shell identity={identity} crumb="Reference">
+    <Shell identity={identity}>
       <div className={`reference ${open === undefined ? '' : 'reference-open'}`}>
         <EntryList entries={entries} {...(open === undefined ? {} : { open })} />
         <div className="reference-main">{children}</div>

@@ -57,7 +57,7 @@ export function SpectraPanel({
                 <span className="num">
                   {high}–{low} cm⁻¹
                 </span>{' '}
-                {bond} of the {groups[group].name}, {look}
+                {bond} ({groups[group].name}; {look})
               </li>
             ))}
           </ul>
