@@ -11,26 +11,16 @@ import type { StructureCandidate } from '@/core/reference/candidate';
 export async function exportReference(as: 'csv' | 'json'): Promise<string> {
   const library = await readLibrary();
   const confirmations = await readConfirmations();
-  const substances = [...library.substances.keys()].map((id) => pickEntry(library, id, confirmations));
-  if (as === 'csv') {
-    const rows = substances.flatMap((one) => (one.kind === 'substance' ? referenceRows(one) : []));
-    return csvText([referenceHeader, ...rows]);
-  }
-  const solutions = [...library.solutions.keys()].map((id) => pickEntry(library, id, confirmations));
-  return `${JSON.stringify(
-    {
-      format: 'mozle-reference',
-      formatVersion: 1,
-      substances: substances.flatMap((one) =>
-        one.kind === 'substance' ? [{ ...one.substance, checks: one.standings }] : [],
-      ),
-      solutions: solutions.flatMap((one) =>
-        one.kind === 'solution' ? [{ ...one.solution, checks: one.standings }] : [],
-      ),
-    },
-    null,
-    2,
-  )}\n`;
+  const ids = [...library.substances.keys(), ...library.solutions.keys()];
+  const all = ids.map((id) => pickEntry(library, id, confirmations));
+  if (as === 'csv') return csvText([referenceHeader, ...all.flatMap(referenceRows)]);
+  const file = {
+    format: 'mozle-reference',
+    formatVersion: 1,
+    substances: all.flatMap((one) => (one.kind === 'substance' ? [{ ...one.substance, checks: one.standings }] : [])),
+    solutions: all.flatMap((one) => (one.kind === 'solution' ? [{ ...one.solution, checks: one.standings }] : [])),
+  };
+  return `${JSON.stringify(file, null, 2)}\n`;
 }
 
 /** Structures of a file, each offered as a new substance, or refused with its reason. Nothing is stored. */

@@ -1,10 +1,9 @@
 import { kindOf, propertyIds } from '../reference/properties';
 import { molarMass } from '../compound/molarMass';
 import { formatDigits } from '../quantity/format';
-import type { PickedSubstance } from '../preparation/fromReference';
-import type { FieldId } from '../reference/substance';
+import type { Picked, PickedSolution, PickedSubstance } from '../preparation/fromReference';
+import type { FieldId, ReferenceSubstance, TabulatedValue } from '../reference/substance';
 import type { Standing } from '../reference/confirmation';
-import type { TabulatedValue } from '../reference/substance';
 
 const standing = (one: Standing | undefined): string => {
   if (!one) return '';
@@ -17,11 +16,18 @@ const text = ({ digits, high }: TabulatedValue) => (high === undefined ? digits 
 /** Header of the reference table: one row for each value, so that unit, source and check stand beside it. */
 export const referenceHeader = ['id', 'name', 'field', 'value', 'unit', 'at °C', 'source', 'check', 'note'] as const;
 
-/** Rows of one substance; empty fields have none. */
-export function referenceRows({ substance, standings }: PickedSubstance): readonly (readonly string[])[] {
-  const row = (field: string, value: string, unit = '', at = '', source = '', check = '', note = '') => [
-    substance.id,
-    substance.name,
+type Row = readonly string[];
+
+/** Rows of one entry; empty fields have none. */
+export function referenceRows(picked: Picked): readonly Row[] {
+  return picked.kind === 'substance' ? substanceRows(picked) : solutionRows(picked);
+}
+
+const rowOf =
+  ({ id, name }: { readonly id: string; readonly name: string }) =>
+  (field: string, value: string, unit = '', at = '', source = '', check = '', note = ''): Row => [
+    id,
+    name,
     field,
     value,
     unit,
@@ -30,6 +36,49 @@ export function referenceRows({ substance, standings }: PickedSubstance): readon
     check,
     note,
   ];
+
+function hazardRows(
+  row: ReturnType<typeof rowOf>,
+  { hazards }: Pick<ReferenceSubstance, 'hazards'>,
+  check: string,
+): readonly Row[] {
+  if (!hazards) return [];
+  const { signal, pictograms, statements, source } = hazards;
+  return [
+    row('signal word', signal, '', '', source, check),
+    row('pictograms', pictograms.map((id) => `GHS${id}`).join(' '), '', '', source, check),
+    row('hazard statements', statements.join(' '), '', '', source, check),
+  ];
+}
+
+function solutionRows({ solution, standings }: PickedSolution): readonly Row[] {
+  const row = rowOf(solution);
+  const { solute, molarity, massPercent, density, madeFrom, method, waste, synonyms } = solution;
+  const value = (field: string, id: FieldId, unit: string, one: TabulatedValue) =>
+    row(
+      field,
+      one.digits,
+      unit,
+      one.at_C === undefined ? '' : String(one.at_C),
+      one.source,
+      standing(standings[id]),
+      one.note,
+    );
+  return [
+    ...(synonyms.length > 0 ? [row('synonyms', synonyms.join('; '))] : []),
+    row('solute', solute),
+    value('concentration', 'molarity', 'mol/L', molarity),
+    value('mass fraction', 'massPercent', '%', massPercent),
+    value('density', 'solutionDensity', 'g/mL', density),
+    ...(madeFrom === undefined ? [] : [row('made from', madeFrom)]),
+    row('method', method),
+    ...hazardRows(row, solution, standing(standings.hazards)),
+    ...(waste ? [row('waste stream', waste, '', '', '', standing(standings.waste))] : []),
+  ];
+}
+
+function substanceRows({ substance, standings }: PickedSubstance): readonly Row[] {
+  const row = rowOf(substance);
   const tabulated = (label: string, id: FieldId, unit: string, one: TabulatedValue) =>
     row(
       label,
@@ -41,7 +90,7 @@ export function referenceRows({ substance, standings }: PickedSubstance): readon
       one.note,
     );
   const mass = substance.formula === undefined ? undefined : molarMass(substance.formula);
-  const { hazards, antoine } = substance;
+  const { antoine } = substance;
   return [
     ...(substance.synonyms.length > 0 ? [row('synonyms', substance.synonyms.join('; '))] : []),
     ...(substance.formula === undefined
@@ -81,20 +130,7 @@ export function referenceRows({ substance, standings }: PickedSubstance): readon
     ...(substance.curves ?? []).flatMap(({ solvent, points }) =>
       points.map((point) => tabulated(`solubility in ${solvent}`, 'curves', 'g/100 mL', point)),
     ),
-    ...(hazards
-      ? [
-          row('signal word', hazards.signal, '', '', hazards.source, standing(standings.hazards)),
-          row(
-            'pictograms',
-            hazards.pictograms.map((id) => `GHS${id}`).join(' '),
-            '',
-            '',
-            hazards.source,
-            standing(standings.hazards),
-          ),
-          row('hazard statements', hazards.statements.join(' '), '', '', hazards.source, standing(standings.hazards)),
-        ]
-      : []),
+    ...hazardRows(row, substance, standing(standings.hazards)),
     ...(substance.waste ? [row('waste stream', substance.waste, '', '', '', standing(standings.waste))] : []),
     ...(substance.notDriedWith.length > 0
       ? [row('not dried with', substance.notDriedWith.join(' '), '', '', '', standing(standings.drying))]

@@ -18,6 +18,9 @@ export interface CrossCheck {
 
 type Relation = (substance: ReferenceSubstance, drawn: string | undefined) => CrossCheck | undefined;
 
+/** A number inside a sentence, with a true minus sign. */
+const said = (value: number) => String(value).replace('-', '−');
+
 const numberOf = (value: { readonly digits: string; readonly high?: string } | undefined) =>
   value === undefined ? undefined : (Number(value.digits) + Number(value.high ?? value.digits)) / 2;
 
@@ -38,7 +41,7 @@ const vapour: Relation = ({ values, antoine }) => {
   const listed = numberOf(values.boiling);
   if (!antoine || listed === undefined) return undefined;
   const computed = boilingTemperature(antoine);
-  const says = `Antoine’s equation gives 760 torr at ${Math.round(computed * 10) / 10} °C, listed is ${listed} °C`;
+  const says = `Antoine’s equation gives 760 torr at ${said(Math.round(computed * 10) / 10)} °C, listed is ${said(listed)} °C`;
   return {
     fields: ['boiling', 'antoine'],
     relation: 'Antoine’s equation at 760 torr',
@@ -97,8 +100,8 @@ const flammability: Relation = ({ form, values, hazards }) => {
     relation: 'flash point against the flammability statement',
     holds,
     says: holds
-      ? `a flash point of ${flash} °C ${expected ? `is ${expected}` : 'asks for no flammability statement'}`
-      : `a flash point of ${flash} °C asks for ${expected ?? 'no flammability statement'}, listed is ${listed ?? 'none'}`,
+      ? `a flash point of ${said(flash)} °C ${expected ? `is ${expected}` : 'asks for no flammability statement'}`
+      : `a flash point of ${said(flash)} °C asks for ${expected ?? 'no flammability statement'}, listed is ${listed ?? 'none'}`,
   };
 };
 

@@ -8,6 +8,7 @@ import { ReasonDialog } from '@/components/ReasonDialog';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { Retarget } from './Retarget';
 import { SignatureRow } from './SignatureRow';
+import { StepHazards } from './StepHazards';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { TellMenu } from './TellMenu';
 import type { BenchState, StepState } from '@/core/record/benchState';
@@ -49,6 +50,7 @@ export function StepPanel({
             {caution}
           </p>
         ))}
+      {status === 'open' && <StepHazards step={step} state={state} />}
       {step.findings.map((finding) => (
         <FindingCard
           key={finding.key}

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { benchNeed } from '@/core/record/benchNeed';
+import { ConventionWords } from '@/components/ConventionWords';
 import { ClassSettingsPanel } from './ClassSettingsPanel';
 import { Lane } from './Lane';
 import { sendEntry } from './sendEntry';
@@ -53,6 +54,7 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
           </p>
         )}
         <ClassSettingsPanel settings={settings} onAdd={(body) => void send(board.own.log, body)} />
+        <ConventionWords doc={board.doc} />
         <ol className="lanes">
           {needs.map(({ lane, state, need }) => (
             <Lane

@@ -138,7 +138,9 @@ export function EntryView({
             <ChecksPanel checks={picked.checks} />
             <section className="card-plain entry-card" aria-label="Where used">
               <h2>Where used</h2>
-              {page.usedIn.length === 0 && page.solutions.length === 0 && <p className="muted">In nothing yet.</p>}
+              {page.usedIn.length === 0 && page.solutions.length === 0 && (
+                <p className="muted">In no preparation yet.</p>
+              )}
               <ul className="used-in">
                 {page.usedIn.map(({ id, title }) => (
                   <li key={id}>

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { BenchReport } from './BenchReport';
 import { ClassTable } from './ClassTable';
 import { classResults } from '@/core/results/classResults';
+import { ConventionWords } from '@/components/ConventionWords';
 import { FindingCard } from '@/components/FindingCard';
 import { Icon } from '@/components/Icon';
 import { Shell } from '@/components/Shell';
@@ -53,6 +54,7 @@ export function ClassResultsScreen({ identity, first }: { readonly identity: Ide
             <ClassTable doc={board.doc} results={results} chosen={chosen} onChoose={setChosen} />
             <Spreads doc={board.doc} results={results} />
           </section>
+          <ConventionWords doc={board.doc} />
           {row && (
             <section className="card-plain report-card" aria-label={`Results of ${row.bench}`}>
               <h2>{row.bench}</h2>
