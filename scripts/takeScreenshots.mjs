@@ -111,4 +111,27 @@ await picture('issue', { role: /^Coordinator/ }, async (page) => {
   await page.getByRole('button', { name: 'Issue to a class' }).click();
   await page.getByLabel('Name of the class').fill('Summer module, Friday');
 });
+await picture('reference', { role: /^Coordinator/, height: 1000 }, async (page) => {
+  await page.goto('/reference/toluene');
+  await page.getByRole('img', { name: 'Structure of Toluene' }).waitFor();
+});
+const hazards = async (page) => {
+  await plan(page);
+  await page.getByRole('button', { name: /Hazards and waste/ }).click();
+};
+await picture('hazards', { role: /^Coordinator/ }, async (page) => {
+  await hazards(page);
+  await page.getByRole('button', { name: 'By step' }).click();
+  await page.locator('.hazards').evaluate((panel) => void panel.scrollIntoView());
+});
+await picture('hazard-sheet', { role: /^Coordinator/, height: 1120 }, async (page) => {
+  await hazards(page);
+  await page.getByRole('link', { name: 'Hazard sheet' }).click();
+  await page.getByRole('article', { name: /Hazard sheet/ }).waitFor();
+});
+await picture('course', { role: /^Coordinator/, height: 1120 }, async (page) => {
+  await page.goto('/courses');
+  await page.getByRole('link', { name: /Spring module/ }).click();
+  await page.getByRole('button', { name: /Melting apparatus/ }).click();
+});
 await browser.close();

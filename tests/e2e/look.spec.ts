@@ -179,3 +179,42 @@ test('in another time zone than the server’s every page comes alive without an
   expect(errors).toEqual([]);
   await context.close();
 });
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`${theme}: reference, its forms, the hazard panel and sheet, a course`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await enterAs(page, 'coordinator');
+    const widths = [1280, 390];
+    const at = async (path: string, ready: string, act: () => Promise<void> = async () => {}) => {
+      for (const width of widths) {
+        await page.setViewportSize({ width, height: 844 });
+        await page.goto(path);
+        await expect(page.getByText(ready).first()).toBeVisible();
+        await act();
+        await judge(page, `${path} ${width}`);
+      }
+    };
+    await at('/reference', 'Melting-point standards');
+    await at('/reference/vanillin', 'Infrared: where to look', async () => {
+      await expect(page.getByRole('img', { name: 'Structure of Vanillin' })).toBeVisible();
+    });
+    await at('/reference/acetic-acid-6m', 'How it is made');
+    await at('/reference/new?kind=substance', 'New substance', async () => {
+      await page.getByLabel('I have the label elements').check();
+      await page.getByLabel(/^Statements/).fill('H225');
+      await page.getByLabel('Signal word').focus();
+      await expect(page.getByText(/the statements ask for danger/)).toBeVisible();
+    });
+    await at('/courses', 'Name of a new course');
+    await page.getByRole('link', { name: /Spring module/ }).click();
+    await at(new URL(page.url()).pathname, 'Conventions', async () => {
+      await page.getByRole('button', { name: /Melting apparatus/ }).click();
+    });
+    const id = await openPlan(page, acetanilideText());
+    await at(`/preparations/${id}`, 'Hazards and waste', async () => {
+      await page.getByRole('button', { name: /Hazards and waste/ }).click();
+      await page.getByRole('button', { name: 'Waste', exact: true }).click();
+    });
+    await at(`/preparations/${id}/hazards`, 'At which step');
+  });
+}

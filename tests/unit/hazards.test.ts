@@ -136,6 +136,13 @@ test.each<[RuleId, readonly Charged[]]>([
     ],
   ],
   [
+    'hazard.waterReactive',
+    [
+      ['acetyl-chloride', 'solvent', mL('2')],
+      ['sodium-bicarbonate-1m', 'quench', mL('20')],
+    ],
+  ],
+  [
     'hazard.hydrogen',
     [
       ['sodium-borohydride', 'solvent', g('1')],

@@ -57,10 +57,7 @@ export const kinds = {
     !hasGroup(substance.groups, 'carbonate', 'bicarbonate') &&
     substance.waste !== 'solid',
   waterReactive: ({ waterReactive }) => waterReactive === true,
-  // An aqueous solution holds water whatever is dissolved in it.
-  aqueous: (substance) =>
-    hasGroup(substance.groups, 'water') ||
-    (substance.waste === 'aqueous' && substance.form === 'liquid' && !carbon.test(substance.formula ?? 'C')),
+  aqueous: group('water'),
   flammable: (substance) => hasStatement(substance, 'H224', 'H225', 'H226', 'H228'),
 } as const satisfies Record<string, Kind>;
 

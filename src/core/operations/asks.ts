@@ -40,10 +40,14 @@ export function lineAt(context: StepContext, line: string): BenchLine | undefine
   return context.bench.charge.lines.find(({ plan }) => plan.facts.line.id === line);
 }
 
-/** Whether the course wants this liquid weighed; a step that names its way decides for itself. */
-function weighsLiquid({ bench: { doc } }: StepContext, line: string): boolean {
+/** How the course wants a liquid weighed; nothing where it is measured by volume. A step that names its way decides itself. */
+export function liquidWay(context: StepContext, line: string): 'net' | 'difference' | undefined {
+  const { doc } = context.bench;
   const school = schoolOf(doc.conventions, 'liquids');
-  return school === 'weighing' || (school === 'limiting' && line === doc.reference);
+  const plan = lineAt(context, line)?.plan;
+  const weighed = school === 'weighing' || (school === 'limiting' && line === doc.reference);
+  if (!weighed || plan?.target?.rounded.q.dim !== 'volume') return undefined;
+  return takesPart(plan.facts) ? 'difference' : 'net';
 }
 
 /**
@@ -62,8 +66,9 @@ export function measureLine(
   const volume = found.plan.total.volume !== undefined;
   const ways = [...(volume ? [volumeWay] : []), netWay, differenceWay, taredVesselWay];
   const weighed = takesPart(found.plan.facts) ? differenceWay : netWay;
-  const usual = target.rounded.q.dim === 'volume' && !weighsLiquid(context, line) ? volumeWay : weighed;
-  const first = ways.find(({ id }) => id === way) ?? usual;
+  const usual = target.rounded.q.dim === 'volume' ? volumeWay : weighed;
+  const wanted = way ?? liquidWay(context, line);
+  const first = ways.find(({ id }) => id === wanted) ?? usual;
   return [
     {
       kind: 'measure',

@@ -87,7 +87,8 @@ export function fromReference(picked: Picked): FromReference {
         }),
         name: solution.name,
         reference: solution.id,
-        groups: solute.groups,
+        // Every solution of the library is one in water.
+        groups: { ...solute.groups, water: 1 },
         form: 'liquid',
       },
       bottle: {

@@ -2,7 +2,7 @@ import { string } from 'yup';
 import { format } from '../../quantity/format';
 import { inSentence } from '../../preparation/inSentence';
 import { idParam, params } from '../params';
-import { lineAt, measureLine } from '../asks';
+import { lineAt, liquidWay, measureLine } from '../asks';
 import type { Worked } from '../../quantity/worked';
 import type { BenchLine } from '../../record/benchTypes';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
@@ -63,7 +63,8 @@ const ticked = ({ bench, step }: StepContext) =>
   bench.record.some(({ status, body }) => status === 'live' && body.k === 'tick' && body.step === step.id);
 
 /** "Measure 2.00 mL aniline.", with the number in force. */
-export function chargeSentence(context: StepContext, line: string, way?: ChargeParams['way']): string {
+export function chargeSentence(context: StepContext, line: string, named?: ChargeParams['way']): string {
+  const way = named ?? liquidWay(context, line);
   const found = lineAt(context, line);
   const { entered } = found?.plan.facts.line ?? {};
   const name = inSentence(found?.plan.facts.substance.substance.name ?? line);
