@@ -1,16 +1,11 @@
+import { changed } from '../changed';
 import { charge } from '../operations/charge';
 import { findOperation } from '../operations/registry';
+import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
 import type { Step } from './steps';
 import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Substance } from './document';
-
-/** A partial change in which `undefined` removes an optional key. */
-export type Change<T> = { readonly [K in keyof T]?: T[K] | undefined };
-
-function changed<T extends object>(target: T, change: Change<T>): T {
-  return Object.fromEntries(Object.entries({ ...target, ...change }).filter(([, value]) => value !== undefined)) as T;
-}
 
 /** Moves the pin: the one choice everything else follows from. */
 export function setPin(doc: Preparation, pin: Pin): Preparation {

@@ -3,8 +3,10 @@ import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
 import { SelectField } from '@/components/SelectField';
 import { TypedInput } from '@/components/TypedInput';
+import { changed } from '@/core/changed';
 import { deviceKinds, stems } from '@/core/quantity/device';
 import { readCalibration, writeCalibration } from './calibrationText';
+import type { Change } from '@/core/changed';
 import type { Device } from '@/core/quantity/device';
 
 const unitOf = { balance: 'g', cylinder: 'mL', pipette: 'mL', syringe: 'mL', thermometer: '°C' } as const;
@@ -33,12 +35,7 @@ export function DeviceFields({
   readonly onRemove: () => void;
 }) {
   const { unit } = device;
-  const put = (change: { readonly [K in keyof Device]?: Device[K] | undefined }) =>
-    onChange(
-      Object.fromEntries(
-        Object.entries({ ...device, ...change }).filter(([, value]) => value !== undefined),
-      ) as unknown as Device,
-    );
+  const put = (change: Change<Device>) => onChange(changed(device, change));
   const field = <T,>(
     label: string,
     shown: string,

@@ -10,7 +10,7 @@ import { readDigits, readPercent, readText } from './fields';
 import { wasteStreamIds, wasteStreams } from '@/core/reference/wasteStreams';
 import { usePlanView } from './planView';
 import type { ChargeLine, Role, Strength } from '@/core/preparation/document';
-import type { Change } from '@/core/preparation/edit';
+import type { Change } from '@/core/changed';
 import type { PlanLine } from '@/core/preparation/planTypes';
 
 const same = (value: string) => ({ value, label: value });

@@ -6,7 +6,7 @@ import { format } from '@/core/quantity/format';
 import { readDigits, readFormula, readText } from './fields';
 import { usePlanView } from './planView';
 import type { Substance } from '@/core/preparation/document';
-import type { Change } from '@/core/preparation/edit';
+import type { Change } from '@/core/changed';
 import type { PlanLine } from '@/core/preparation/planTypes';
 
 /** The substance in the bottle, with the source of each literature value. */

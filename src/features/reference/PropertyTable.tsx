@@ -5,6 +5,7 @@ import { kindOf, propertyIds } from '@/core/reference/properties';
 import { molarMass } from '@/core/compound/molarMass';
 import { StandingMark } from '@/components/StandingMark';
 import { tabulatedText } from '@/core/reference/tabulatedText';
+import { ValuesTable } from './ValuesTable';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
@@ -28,57 +29,47 @@ export function PropertyTable({ substance }: { readonly substance: ReferenceSubs
     </tr>
   );
   return (
-    <table className="values">
-      <thead>
+    <ValuesTable>
+      {formula !== undefined && row('formula', 'Formula', <Formula text={formula} />)}
+      {mass?.ok && (
         <tr>
-          <th scope="col">Property</th>
-          <th scope="col">Value</th>
-          <th scope="col">Check</th>
-          <th scope="col">Source</th>
+          <th scope="row">Molar mass</th>
+          <td>
+            <WorkedNumber worked={mass.value} label={`Molar mass of ${substance.name}`} />
+          </td>
+          <td>
+            <StandingMark standing={{ is: 'computed' }} />
+          </td>
+          <td className="muted">IUPAC abridged atomic weights</td>
         </tr>
-      </thead>
-      <tbody>
-        {formula !== undefined && row('formula', 'Formula', <Formula text={formula} />)}
-        {mass?.ok && (
-          <tr>
-            <th scope="row">Molar mass</th>
-            <td>
-              <WorkedNumber worked={mass.value} label={`Molar mass of ${substance.name}`} />
-            </td>
-            <td>
-              <StandingMark standing={{ is: 'computed' }} />
-            </td>
-            <td className="muted">IUPAC abridged atomic weights</td>
-          </tr>
+      )}
+      {form && row('form', 'At 20\u202f°C', form)}
+      {propertyIds.map((id) => {
+        const value = values[id];
+        return value && row(id, kindOf(id).label, tabulatedText(value, kindOf(id).unit), value.source, value.note);
+      })}
+      {pKa?.map((value, i) =>
+        row('pKa', pKa.length > 1 ? `pKa, step ${i + 1}` : 'pKa', tabulatedText(value, ''), value.source, value.note),
+      )}
+      {antoine &&
+        row(
+          'antoine',
+          'Antoine constants',
+          <>
+            A {antoine.A}, B {antoine.B}, C {antoine.C}
+          </>,
+          antoine.source,
+          `from ${antoine.low_C} to ${antoine.high_C}\u202f°C`,
         )}
-        {form && row('form', 'At 20\u202f°C', form)}
-        {propertyIds.map((id) => {
-          const value = values[id];
-          return value && row(id, kindOf(id).label, tabulatedText(value, kindOf(id).unit), value.source, value.note);
-        })}
-        {pKa?.map((value, i) =>
-          row('pKa', pKa.length > 1 ? `pKa, step ${i + 1}` : 'pKa', tabulatedText(value, ''), value.source, value.note),
-        )}
-        {antoine &&
-          row(
-            'antoine',
-            'Antoine constants',
-            <>
-              A {antoine.A}, B {antoine.B}, C {antoine.C}
-            </>,
-            antoine.source,
-            `from ${antoine.low_C} to ${antoine.high_C}\u202f°C`,
-          )}
-        {curves?.map(({ solvent, points }) =>
-          row(
-            'curves',
-            `Solubility in ${solvent}`,
-            points.map((point) => tabulatedText(point, 'g/100 mL')).join('; '),
-            points[0]?.source,
-          ),
-        )}
-        {waste && row('waste', 'Waste stream', wasteStreams[waste].name, wasteStreams[waste].note)}
-      </tbody>
-    </table>
+      {curves?.map(({ solvent, points }) =>
+        row(
+          'curves',
+          `Solubility in ${solvent}`,
+          points.map((point) => tabulatedText(point, 'g/100 mL')).join('; '),
+          points[0]?.source,
+        ),
+      )}
+      {waste && row('waste', 'Waste stream', wasteStreams[waste].name, wasteStreams[waste].note)}
+    </ValuesTable>
   );
 }

@@ -1,18 +1,17 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { api } from '@/api/client';
+import { changed } from '@/core/changed';
 import { format } from '@/core/quantity/format';
 import { HazardFields } from './HazardFields';
-import { idFrom, problemOf, readValue, typedValue } from './editing';
+import { readValue, typedValue } from './editing';
 import { molarityOf } from '@/core/reference/solutionChecks';
-import { Problem } from './Problem';
+import { EditorFoot } from './EditorFoot';
 import { SelectField } from '@/components/SelectField';
 import { TextField } from './TextField';
+import { useSaveEntry } from './useSaveEntry';
 import { wasteStreamIds, wasteStreams } from '@/core/reference/wasteStreams';
-import type { EntryProblem } from './editing';
+import type { Change } from '@/core/changed';
 import type { EntrySummary } from '@/core/reference/search';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { TabulatedValue } from '@/core/reference/substance';
@@ -31,32 +30,14 @@ export function SolutionEditor({
   readonly entries: readonly EntrySummary[];
   readonly onClose: () => void;
 }) {
-  const router = useRouter();
+  const { save, busy, problem } = useSaveEntry({ kind: 'solution', version, fresh, onClose });
   const [draft, setDraft] = useState(solution);
-  const [problem, setProblem] = useState<EntryProblem | undefined>(undefined);
-  const [busy, setBusy] = useState(false);
-  const put = (change: { readonly [K in keyof ReferenceSolution]?: ReferenceSolution[K] | undefined }) =>
-    setDraft((now) => without({ ...now, ...change }));
+  const put = (change: Change<ReferenceSolution>) => setDraft((now) => changed(now, change));
   const solute = entries.find(({ id }) => id === draft.solute);
   const computed = solute?.molarMass === undefined ? NaN : molarityOf(draft, solute.molarMass);
   const number = (text: string, old: TabulatedValue): TabulatedValue => {
     const typed = readValue(text) ?? { digits: '' };
     return { ...old, ...typed, source: typed.digits === old.digits ? old.source : 'entered by hand' };
-  };
-  const save = async () => {
-    setBusy(true);
-    setProblem(undefined);
-    try {
-      const id = fresh ? idFrom(draft.name) : draft.id;
-      await api.saveReference({ kind: 'solution', base: version, fresh, entry: { ...draft, id } });
-      onClose();
-      router.push(`/reference/${id}`);
-      router.refresh();
-    } catch (error) {
-      setProblem(problemOf(error));
-    } finally {
-      setBusy(false);
-    }
   };
   const listed = [...entries].sort((a, b) => a.name.localeCompare(b.name, 'en'));
   const options = listed.map(({ id, name }) => ({ value: id, label: name }));
@@ -69,7 +50,7 @@ export function SolutionEditor({
       aria-label={fresh ? 'New solution' : `Change ${solution.name}`}
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        void save(draft);
       }}
     >
       <header className="entry-head">
@@ -131,21 +112,12 @@ export function SolutionEditor({
         />
       </section>
       <HazardFields label={draft.hazards} source="supplier’s sheet" onChange={(hazards) => put({ hazards })} />
-      {problem && <Problem problem={problem} />}
-      <div className="editor-foot">
-        <Button variant="quiet" onClick={onClose}>
-          Cancel
-        </Button>
-        <Button type="submit" disabled={busy || draft.name.trim() === '' || draft.solute === ''}>
-          {busy ? 'Storing …' : 'Store'}
-        </Button>
-      </div>
+      <EditorFoot
+        problem={problem}
+        busy={busy}
+        ready={draft.name.trim() !== '' && draft.solute !== ''}
+        onClose={onClose}
+      />
     </Form>
   );
-}
-
-function without(solution: object): ReferenceSolution {
-  return Object.fromEntries(
-    Object.entries(solution).filter(([, value]) => value !== undefined),
-  ) as unknown as ReferenceSolution;
 }

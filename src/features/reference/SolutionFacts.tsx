@@ -9,6 +9,7 @@ import { tabulatedText } from '@/core/reference/tabulatedText';
 import { toCanonical } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { amountFault } from '@/core/finding/amountFault';
+import { ValuesTable } from './ValuesTable';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { ReferenceSolution } from '@/core/reference/solution';
@@ -33,52 +34,42 @@ export function SolutionFacts({
         <p className="recipe-method">{method}</p>
       </section>
       <section className="card-plain entry-card" aria-label="Values">
-        <table className="values">
-          <thead>
-            <tr>
-              <th scope="col">Property</th>
-              <th scope="col">Value</th>
-              <th scope="col">Check</th>
-              <th scope="col">Source</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">Dissolved</th>
+        <ValuesTable>
+          <tr>
+            <th scope="row">Dissolved</th>
+            <td>
+              <Link href={`/reference/${solute.id}`}>{solute.name}</Link>
+            </td>
+            <td />
+            <td />
+          </tr>
+          {(
+            [
+              ['molarity', 'Concentration', molarity, 'mol/L'],
+              ['massPercent', 'Mass fraction', massPercent, '%'],
+              ['solutionDensity', 'Density', density, 'g/mL'],
+            ] as const
+          ).map(([field, label, value, unit]) => (
+            <tr key={field}>
+              <th scope="row">{label}</th>
+              <td className="num">{tabulatedText(value, unit)}</td>
               <td>
-                <Link href={`/reference/${solute.id}`}>{solute.name}</Link>
+                <ConfirmButton field={field} label={label.toLowerCase()} />
               </td>
-              <td />
-              <td />
+              <td className="muted">{value.source}</td>
             </tr>
-            {(
-              [
-                ['molarity', 'Concentration', molarity, 'mol/L'],
-                ['massPercent', 'Mass fraction', massPercent, '%'],
-                ['solutionDensity', 'Density', density, 'g/mL'],
-              ] as const
-            ).map(([field, label, value, unit]) => (
-              <tr key={field}>
-                <th scope="row">{label}</th>
-                <td className="num">{tabulatedText(value, unit)}</td>
-                <td>
-                  <ConfirmButton field={field} label={label.toLowerCase()} />
-                </td>
-                <td className="muted">{value.source}</td>
-              </tr>
-            ))}
-            {waste && (
-              <tr>
-                <th scope="row">Waste stream</th>
-                <td>{wasteStreams[waste].name}</td>
-                <td>
-                  <ConfirmButton field="waste" label="waste stream" />
-                </td>
-                <td className="muted">{wasteStreams[waste].note}</td>
-              </tr>
-            )}
-          </tbody>
-        </table>
+          ))}
+          {waste && (
+            <tr>
+              <th scope="row">Waste stream</th>
+              <td>{wasteStreams[waste].name}</td>
+              <td>
+                <ConfirmButton field="waste" label="waste stream" />
+              </td>
+              <td className="muted">{wasteStreams[waste].note}</td>
+            </tr>
+          )}
+        </ValuesTable>
       </section>
     </>
   );

@@ -1,21 +1,20 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { api } from '@/api/client';
+import { changed } from '@/core/changed';
 import { ChecksPanel } from './ChecksPanel';
 import { crossChecks } from '@/core/reference/crossChecks';
 import { forms } from '@/core/reference/substance';
 import { HazardFields } from './HazardFields';
-import { idFrom, problemOf, readValue, typedValue } from './editing';
+import { readValue, typedValue } from './editing';
 import { kindOf, propertyIds } from '@/core/reference/properties';
-import { Problem } from './Problem';
+import { EditorFoot } from './EditorFoot';
 import { Structure } from '@/components/Structure';
 import { TextField } from './TextField';
+import { useSaveEntry } from './useSaveEntry';
 import { useStructureFacts } from './useStructureFacts';
 import { wasteStreamIds, wasteStreams } from '@/core/reference/wasteStreams';
-import type { EntryProblem } from './editing';
+import type { Change } from '@/core/changed';
 import type { PropertyId } from '@/core/reference/properties';
 import type { ReferenceSubstance, TabulatedValue } from '@/core/reference/substance';
 
@@ -31,16 +30,13 @@ export function SubstanceEditor({
   readonly fresh: boolean;
   readonly onClose: () => void;
 }) {
-  const router = useRouter();
+  const { save, busy, problem } = useSaveEntry({ kind: 'substance', version, fresh, onClose });
   const [draft, setDraft] = useState(substance);
   const [source, setSource] = useState('');
-  const [problem, setProblem] = useState<EntryProblem | undefined>(undefined);
-  const [busy, setBusy] = useState(false);
   const facts = useStructureFacts(draft.formula, draft.smiles);
   const whole = { ...draft, groups: facts.groups, notDriedWith: [...new Set([...facts.unfit, ...draft.notDriedWith])] };
   const checks = crossChecks(whole, facts.drawn);
-  const put = (change: { readonly [K in keyof ReferenceSubstance]?: ReferenceSubstance[K] | undefined }) =>
-    setDraft((now) => without({ ...now, ...change }));
+  const put = (change: Change<ReferenceSubstance>) => setDraft((now) => changed(now, change));
   const origin = source.trim() === '' ? 'entered by hand' : source.trim();
   const putValue = (id: PropertyId, text: string) => {
     const typed = readValue(text);
@@ -51,28 +47,13 @@ export function SubstanceEditor({
     const typed = text.split(';').flatMap((part) => readValue(part) ?? []);
     put({ pKa: typed.length === 0 ? undefined : typed.map((one, i) => sourced(one, draft.pKa?.[i], origin)) });
   };
-  const save = async () => {
-    setBusy(true);
-    setProblem(undefined);
-    try {
-      const id = fresh ? idFrom(draft.name) : draft.id;
-      await api.saveReference({ kind: 'substance', base: version, fresh, entry: { ...whole, id } });
-      onClose();
-      router.push(`/reference/${id}`);
-      router.refresh();
-    } catch (error) {
-      setProblem(problemOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
   return (
     <Form
       className="entry entry-editor"
       aria-label={fresh ? 'New substance' : `Change ${substance.name}`}
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        void save(whole);
       }}
     >
       <header className="entry-head">
@@ -188,23 +169,9 @@ export function SubstanceEditor({
       </section>
       <HazardFields label={draft.hazards} source={origin} onChange={(hazards) => put({ hazards })} />
       <ChecksPanel checks={checks} />
-      {problem && <Problem problem={problem} />}
-      <div className="editor-foot">
-        <Button variant="quiet" onClick={onClose}>
-          Cancel
-        </Button>
-        <Button type="submit" disabled={busy || draft.name.trim() === ''}>
-          {busy ? 'Storing …' : 'Store'}
-        </Button>
-      </div>
+      <EditorFoot problem={problem} busy={busy} ready={draft.name.trim() !== ''} onClose={onClose} />
     </Form>
   );
-}
-
-function without(substance: object): ReferenceSubstance {
-  return Object.fromEntries(
-    Object.entries(substance).filter(([, value]) => value !== undefined),
-  ) as unknown as ReferenceSubstance;
 }
 
 /** A typed value keeps its old source while it is the same number. */
