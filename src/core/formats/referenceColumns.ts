@@ -46,8 +46,8 @@ function hazardRows(
   const { signal, pictograms, statements, source } = hazards;
   return [
     row('signal word', signal, '', '', source, check),
-    row('pictograms', pictograms.map((id) => `GHS${id}`).join(' '), '', '', source, check),
-    row('hazard statements', statements.join(' '), '', '', source, check),
+    row('pictograms', pictograms.map((id) => `GHS${id}`).join(' ') || 'none', '', '', source, check),
+    row('hazard statements', statements.join(' ') || 'none', '', '', source, check),
   ];
 }
 

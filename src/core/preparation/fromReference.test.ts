@@ -30,9 +30,14 @@ function taken(id: string, confirmations: readonly Confirmation[] = []): FromRef
 }
 
 test('every entry of the library fits into a preparation that the reader accepts', () => {
-  for (const { id } of [...shippedSubstances, ...shippedSolutions]) {
-    const { doc } = addLineFrom(acetanilide(), taken(id), 'wash');
-    expect([id, preparationSchema.isValidSync(doc), referenceFaults(doc)]).toEqual([id, true, []]);
+  const ids = [...shippedSubstances, ...shippedSolutions].map(({ id }) => id);
+  // Judging a document takes its time: as many entries at once as a document may hold.
+  const many = 45;
+  for (let from = 0; from < ids.length; from += many) {
+    const some = ids.slice(from, from + many);
+    const doc = some.reduce((before, id) => addLineFrom(before, taken(id), 'wash').doc, acetanilide());
+    expect(doc.lines).toHaveLength(acetanilide().lines.length + some.length);
+    expect([some[0], preparationSchema.isValidSync(doc), referenceFaults(doc)]).toEqual([some[0], true, []]);
   }
 });
 

@@ -16,10 +16,22 @@ test.each([
   ['product/mass', 'theoreticalMass'],
   ['scale/factor', 'factorTyped'],
   ['vessel/flask', 'fill'],
+  ['waste/aqueous/volume', 'streamVolume'],
+  ['waste/solid/mass', 'streamMass'],
+  ['waste/aqueous/classVolume', 'classTotal'],
 ])('the cell %s shows %s', (key, formula) => expect(cellWorked(plan, key)?.formula).toBe(formula));
 
 test('a cell that is not there has no working', () => {
-  for (const key of ['nobody/mass', 'aniline/colour', 'vessel/nowhere', 'product/excess', '', '/'])
+  for (const key of [
+    'nobody/mass',
+    'aniline/colour',
+    'vessel/nowhere',
+    'waste/nowhere/mass',
+    'waste/aqueous/colour',
+    'product/excess',
+    '',
+    '/',
+  ])
     expect(cellWorked(plan, key)).toBeUndefined();
 });
 
@@ -32,6 +44,12 @@ test('the theoretical yield lights the limiting line all the way down, and not t
   expect(lit.places.has(placeKey({ at: 'line', id: 'aniline' }))).toBe(true);
   expect(lit.places.has(placeKey({ at: 'reference', id: 'aniline', field: 'density' }))).toBe(true);
   expect(lit.places.has(placeKey({ at: 'line', id: 'anhydride' }))).toBe(false);
+});
+
+test('a waste stream lights the lines that end in it', () => {
+  const lit = litBy(cellWorked(plan, 'waste/aqueous/volume'));
+  expect(lit.worked.has(cellWorked(plan, 'acid/volume')!)).toBe(true);
+  expect(lit.worked.has(cellWorked(plan, 'charcoal/mass')!)).toBe(false);
 });
 
 test('an excess rests on both lines; nothing open lights nothing', () => {

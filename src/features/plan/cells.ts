@@ -1,9 +1,11 @@
+import { wastePlan } from '@/core/waste/wastePlan';
 import type { Plan } from '@/core/preparation/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 
 /** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */
 export function cellWorked(plan: Plan, key: string): Worked | undefined {
-  const [owner = '', column = ''] = key.split('/');
+  const [owner = '', column = '', part = ''] = key.split('/');
+  if (owner === 'waste') return wasteCell(plan, column, part);
   if (owner === 'product') return productCell(plan, column);
   if (owner === 'scale') return plan.factor.ok ? plan.factor.value : undefined;
   if (owner === 'vessel') {
@@ -28,6 +30,17 @@ export function cellWorked(plan: Plan, key: string): Worked | undefined {
     default:
       return undefined;
   }
+}
+
+function wasteCell(plan: Plan, stream: string, part: string): Worked | undefined {
+  const found = wastePlan(plan).streams.find((one) => one.stream === stream);
+  const cells: Readonly<Record<string, Worked | undefined>> = {
+    volume: found?.volume,
+    mass: found?.mass,
+    classVolume: found?.classVolume,
+    classMass: found?.classMass,
+  };
+  return cells[part];
 }
 
 function productCell(plan: Plan, column: string): Worked | undefined {
