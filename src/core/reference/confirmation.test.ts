@@ -28,6 +28,14 @@ test('a field is confirmed, cross-checked or from memory, in this order; an empt
   expect(standings.curves).toBeUndefined();
 });
 
+test('what is derived is computed, and a curve that only rises is not cross-checked by that', () => {
+  const named = (id: string) => shippedSubstances.find((one) => one.id === id) as ReferenceSubstance;
+  expect(standingsOf(named('acetone'), crossChecks(named('acetone')), []).drying).toEqual({ is: 'computed' });
+  expect(standingsOf(named('acetanilide'), crossChecks(named('acetanilide')), []).curves).toEqual({
+    is: 'from memory',
+  });
+});
+
 test('a field in a relation that fails is not cross-checked by another that holds', () => {
   const wrong = { ...toluene, values: { ...toluene.values, boiling: { digits: '120', source: 'x' } } };
   expect(standingsOf(wrong, crossChecks(wrong), []).boiling).toEqual({ is: 'from memory' });

@@ -114,6 +114,8 @@ export function standingsOf(
       const confirmed = confirmationOf(confirmations, entry, field);
       if (confirmed) return [field, { is: 'confirmed', by: confirmed.by, at: confirmed.at }];
       const check = checks.find(({ fields: tied, holds }) => holds && tied.includes(field));
+      // Unfit drying agents are derived from the groups: that they agree with them says nothing new.
+      if (field === 'drying' && check) return [field, { is: 'computed' }];
       return [field, check && !wrong.has(field) ? { is: 'cross-checked', by: check.relation } : { is: 'from memory' }];
     }),
   );
