@@ -17,6 +17,9 @@ import type { Library } from './referenceLibrary';
 import type { Picked } from '@/core/preparation/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 
+/** Words that stand where an entry's id stands in an address. */
+const addresses: ReadonlySet<string> = new Set(['new', 'file', 'structures', 'confirmations']);
+
 /** An own entry to be stored. */
 export interface EntryToSave {
   readonly kind: 'substance' | 'solution';
@@ -36,6 +39,7 @@ export async function saveEntry({ kind, base, entry, fresh, by }: EntryToSave): 
   const library = await readLibrary();
   const accepted = kind === 'substance' ? acceptSubstance(entry) : acceptSolution(entry, library);
   const { id } = accepted;
+  if (addresses.has(id)) throw new AppError('conflict', `“${id}” cannot be the name of an entry. Give another.`);
   const taken = library.substances.has(id) || library.solutions.has(id);
   if (fresh && taken)
     throw new AppError('conflict', `There is already an entry “${id}”. Open that one, or give another name.`);

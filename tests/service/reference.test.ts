@@ -114,6 +114,7 @@ test.each<[string, unknown, RegExp]>([
 
 test('a new entry replaces nothing, and of two who save from one version one is told', async () => {
   await expect(save(ketone())).rejects.toMatchObject({ code: 'conflict' });
+  await expect(save({ ...ketone(), id: 'new' })).rejects.toMatchObject({ code: 'conflict' });
   await expect(save({ ...ketone(), id: 'toluene' })).rejects.toMatchObject({ code: 'conflict' });
   await expect(save({ ...ketone(), id: 'hydrochloric-acid-2m' }, 0, false)).rejects.toMatchObject({ code: 'conflict' });
   const both = await Promise.allSettled([save(ketone({ caution: 'one' }), 1), save(ketone({ caution: 'two' }), 1)]);
