@@ -209,7 +209,7 @@ for (const theme of ['light', 'dark'] as const) {
       await page.getByLabel('I have the label elements').check();
       await page.getByLabel(/^Statements/).fill('H225');
       await page.getByLabel('Signal word').focus();
-      await expect(page.getByText(/the statements ask for danger/)).toBeVisible();
+      await expect(page.getByText('The signal word is none, the statements ask for danger.')).toBeVisible();
     });
     await at('/courses', 'Name of a new course');
     await page.getByRole('link', { name: /Spring module/ }).click();
@@ -219,7 +219,7 @@ for (const theme of ['light', 'dark'] as const) {
     const id = await openPlan(page, acetanilideText());
     await at(`/preparations/${id}`, 'Hazards and waste', async () => {
       await page.getByRole('button', { name: /Hazards and waste/ }).click();
-      await page.getByRole('button', { name: 'Waste', exact: true }).click();
+      await page.getByRole('button', { name: 'By step' }).click();
     });
     await at(`/preparations/${id}/hazards`, 'At which step');
   });

@@ -32,6 +32,7 @@ export function HazardPanel({ id }: { readonly id: string }) {
       </button>
       {open && (
         <div className="hazards-body">
+          <h2 className="visually-hidden">Hazards and waste, {parts[part].toLowerCase()}</h2>
           <div className="shelf-filters hazards-parts" role="group" aria-label="Hazards shown">
             {(Object.keys(parts) as Part[]).map((one) => (
               <button key={one} type="button" aria-pressed={part === one} onClick={() => setPart(one)}>

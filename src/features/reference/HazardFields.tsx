@@ -77,13 +77,15 @@ export function HazardFields({
               ))}
             </Form.Select>
           </Form.Group>
-          {faults.length > 0 && (
-            <ul className="label-faults" role="status">
-              {faults.map((fault) => (
-                <li key={fault}>{fault.charAt(0).toUpperCase() + fault.slice(1)}.</li>
-              ))}
-            </ul>
-          )}
+          <div role="status">
+            {faults.length > 0 && (
+              <ul className="label-faults">
+                {faults.map((fault) => (
+                  <li key={fault}>{fault.charAt(0).toUpperCase() + fault.slice(1)}.</li>
+                ))}
+              </ul>
+            )}
+          </div>
         </>
       )}
     </section>
