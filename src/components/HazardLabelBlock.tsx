@@ -1,5 +1,5 @@
 import { Pictogram } from './Pictogram';
-import { statementText } from '@/core/hazard/statements';
+import { Statements } from './Statements';
 import type { HazardLabel } from '@/core/reference/substance';
 
 const signal = { danger: 'Danger', warning: 'Warning', none: 'No signal word' } as const;
@@ -18,13 +18,7 @@ export function HazardLabelBlock({ label }: { readonly label: HazardLabel }) {
       <div>
         <strong className={`signal signal-${label.signal}`}>{signal[label.signal]}</strong>
         {label.statements.length > 0 ? (
-          <ul className="statements">
-            {label.statements.map((code) => (
-              <li key={code}>
-                <span className="num">{code}</span> {statementText(code)}
-              </li>
-            ))}
-          </ul>
+          <Statements codes={label.statements} />
         ) : (
           <p className="muted">No hazard statements listed.</p>
         )}

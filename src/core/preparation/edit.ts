@@ -1,5 +1,6 @@
 import { changed } from '../changed';
 import { charge } from '../operations/charge';
+import { slug } from '../slug';
 import { findOperation } from '../operations/registry';
 import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
@@ -176,12 +177,7 @@ function withCharge(steps: readonly Step[], line: string): readonly Step[] {
 }
 
 function freeId(name: string, taken: readonly string[]): string {
-  const base =
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 32) || 'line';
+  const base = slug(name, 32) || 'line';
   let id = base;
   for (let i = 2; taken.includes(id); i += 1) id = `${base}-${i}`;
   return id;

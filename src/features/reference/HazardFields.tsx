@@ -4,7 +4,7 @@ import { labelFaults } from '@/core/hazard/labelFaults';
 import { Pictogram } from '@/components/Pictogram';
 import { pictogramIds } from '@/core/hazard/pictograms';
 import { signalWords } from '@/core/reference/substance';
-import { statementText } from '@/core/hazard/statements';
+import { Statements } from '@/components/Statements';
 import { TextField } from './TextField';
 import type { HazardLabel } from '@/core/reference/substance';
 
@@ -38,15 +38,7 @@ export function HazardFields({
             onChange={(text) => put({ statements: text.split(/[\s,;]+/).filter(Boolean) })}
             settle
           />
-          {label.statements.length > 0 && (
-            <ul className="statements">
-              {label.statements.map((code) => (
-                <li key={code}>
-                  <span className="num">{code}</span> {statementText(code)}
-                </li>
-              ))}
-            </ul>
-          )}
+          {label.statements.length > 0 && <Statements codes={label.statements} />}
           <div className="symbol-choice" role="group" aria-label="Symbols">
             {pictogramIds.map((id) => (
               <button

@@ -1,4 +1,5 @@
 import { ApiError } from '@/api/client';
+import { slug } from '@/core/slug';
 import type { TabulatedValue } from '@/core/reference/substance';
 
 /** A fault of an entry that the server refused. */
@@ -45,12 +46,5 @@ export function readValue(text: string): Pick<TabulatedValue, 'digits' | 'high' 
 
 /** An id from a name, as the library's entries have them. */
 export function idFrom(name: string): string {
-  const id = name
-    .normalize('NFKD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 40);
-  return id.replace(/-+$/, '') || 'entry';
+  return slug(name, 40) || 'entry';
 }

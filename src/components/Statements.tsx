@@ -1,0 +1,14 @@
+import { statementText } from '@/core/hazard/statements';
+
+/** Hazard statements, code and words. */
+export function Statements({ codes }: { readonly codes: readonly string[] }) {
+  return (
+    <ul className="statements">
+      {codes.map((code) => (
+        <li key={code}>
+          <span className="num">{code}</span> {statementText(code)}
+        </li>
+      ))}
+    </ul>
+  );
+}
