@@ -13,7 +13,7 @@ import {
   shippedSubstances,
   shippedVisualizers,
 } from '@/data/reference';
-import { boilingTemperature, vapourPressure } from '@/core/models/antoine';
+import { boilingTemperature, vapourPressure } from '@/core/models/vapour/antoine';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 
 const byId = new Map(shippedSubstances.map((one) => [one.id, one]));

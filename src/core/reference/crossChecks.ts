@@ -1,4 +1,4 @@
-import { boilingTemperature } from '../models/antoine';
+import { boilingTemperature } from '../models/vapour/antoine';
 import { labelFaults } from '../hazard/labelFaults';
 import { splitStatement } from '../hazard/statements';
 import { sameAtoms } from '../compound/sameAtoms';

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { TypedInput } from '@/components/TypedInput';
-import { boilingTemperature, vapourPressure } from '@/core/models/antoine';
+import { boilingTemperature, vapourPressure } from '@/core/models/vapour/antoine';
 import { format } from '@/core/quantity/format';
 import { toCanonical } from '@/core/quantity/units';
 import type { Antoine } from '@/core/reference/substance';

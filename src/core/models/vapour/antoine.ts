@@ -1,4 +1,4 @@
-import type { Antoine } from '../reference/substance';
+import type { Antoine } from '../../reference/substance';
 
 const number = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Number(C) });
 

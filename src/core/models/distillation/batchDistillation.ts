@@ -1,0 +1,127 @@
+import { assertPositive, assertWithin } from '../guards';
+import { boilingDiagram } from './binaryPair';
+import { findRoot } from '../findRoot';
+import type { BinaryPair, BoilingDiagram, Liquid } from './binaryPair';
+
+export interface BatchOptions {
+  readonly pair: BinaryPair;
+  /** mol of each in the pot. */
+  readonly lighter_mol: number;
+  readonly heavier_mol: number;
+  /** Ideal stages, the pot being one. A simple distillation has one. */
+  readonly stages: number;
+  /** Reflux ratio L/D; without effect on a single stage. @default 0 */
+  readonly reflux?: number;
+  /** mol held on each stage above the pot. @default 0 */
+  readonly holdUp_mol?: number;
+  /** @default 760 */
+  readonly torr?: number;
+  /** Points of the curve. @default 200 */
+  readonly points?: number;
+  /** The pot is never distilled dry: share of the charge that stays in it. @default 0.04 */
+  readonly rest?: number;
+}
+
+/** A moment of a batch distillation. */
+export interface DistillationPoint {
+  /** mL of distillate so far. */
+  readonly volume_mL: number;
+  /** Mole fraction of the more volatile one in the next drop, and of all that was collected. */
+  readonly drop: number;
+  readonly collected: number;
+  readonly lighter_mol: number;
+  readonly heavier_mol: number;
+  readonly head_C: number;
+  readonly pot_C: number;
+  /** Mole fraction in the pot. */
+  readonly pot: number;
+}
+
+/** A whole run. */
+export interface BatchRun {
+  readonly points: readonly DistillationPoint[];
+  /** mol left in the pot and on the stages at the end. */
+  readonly left: { readonly lighter_mol: number; readonly heavier_mol: number };
+}
+
+/**
+ * Batch distillation of an ideal pair over N ideal stages at constant reflux: constant molar overflow, total condenser,
+ * stages in a quasi-steady state (McCabe and Thiele 1925; Rayleigh 1902 for one stage). What the stages hold is in the balance,
+ * so that every mole is accounted for. The head reads the temperature of the vapour that enters the condenser.
+ *
+ * Left out: heat losses, flooding, non-ideal stages; stages must fit to what a column does in practice.
+ */
+export function batchDistillation(options: BatchOptions): BatchRun {
+  const {
+    pair,
+    lighter_mol,
+    heavier_mol,
+    stages,
+    reflux = 0,
+    holdUp_mol = 0,
+    torr = 760,
+    points = 200,
+    rest = 0.04,
+  } = options;
+  assertPositive({ lighter_mol, heavier_mol, stages, points, rest });
+  assertWithin(0, 1e6, { reflux, holdUp_mol });
+  const charged = lighter_mol + heavier_mol;
+  const held = holdUp_mol * (stages - 1);
+  const least = rest * charged + held;
+  if (least >= charged) throw new RangeError(`the column holds ${held} mol of ${charged} mol: nothing distils`);
+  const diagram = boilingDiagram(pair, torr);
+  const step = (charged - least) / (points - 1);
+  let [lighter, drop, taken] = [lighter_mol, NaN, 0];
+  const run: DistillationPoint[] = [];
+  for (let i = 0; i < points; i += 1) {
+    const pot = charged - i * step - held;
+    const dD = i === 0 ? 0 : step;
+    // The drop's composition changes over the step: the mean of its ends is what was collected, unless less is left than that.
+    const before = drop;
+    const mean = i > 0 && (dD * before) / 2 < lighter;
+    const collects = (x: number) => (i === 0 ? 0 : dD * (mean ? (before + x) / 2 : x));
+    const balance = (x: number) => {
+      const { bottom, sum } = profile(diagram, x, stages, reflux);
+      return pot * bottom + holdUp_mol * sum + collects(x) - lighter;
+    };
+    const x = findRoot(balance, 0, 1, 1e-13);
+    taken += collects(x);
+    lighter -= collects(x);
+    drop = x;
+    run.push(pointAt(options, diagram, { x, taken, total: i * step, torr }));
+  }
+  return { points: run, left: { lighter_mol: lighter, heavier_mol: least - lighter } };
+}
+
+/** Compositions from the head down for a drop of composition x: the pot's, and the sum over the stages that hold liquid. */
+function profile(diagram: BoilingDiagram, x: number, stages: number, reflux: number) {
+  let [y, sum] = [x, 0];
+  let bottom = x;
+  for (let stage = 1; stage <= stages; stage += 1) {
+    bottom = diagram.dew(y).x;
+    if (stage < stages) sum += bottom;
+    y = (reflux * bottom + x) / (reflux + 1);
+  }
+  return { bottom, sum };
+}
+
+function pointAt(
+  { pair, stages, reflux = 0 }: BatchOptions,
+  diagram: BoilingDiagram,
+  { x, taken, total, torr }: { x: number; taken: number; total: number; torr: number },
+): DistillationPoint {
+  const { bottom } = profile(diagram, x, stages, reflux);
+  const heavier = total - taken;
+  return {
+    volume_mL: volumeOf(pair.lighter, taken) + volumeOf(pair.heavier, heavier),
+    drop: x,
+    collected: total > 0 ? taken / total : x,
+    lighter_mol: taken,
+    heavier_mol: heavier,
+    head_C: diagram.dew(x).T,
+    pot_C: torr > 0 ? diagram.bubble(bottom).T : NaN,
+    pot: bottom,
+  };
+}
+
+const volumeOf = ({ M, density }: Liquid, moles: number) => (moles * M) / density;

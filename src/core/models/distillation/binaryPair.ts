@@ -1,0 +1,84 @@
+import { assertPositive } from '../guards';
+import { boilingTemperature } from '../vapour/antoine';
+import type { Antoine } from '../../reference/substance';
+
+/** One liquid of a pair that is distilled. */
+export interface Liquid {
+  readonly antoine: Antoine;
+  /** g/mol */
+  readonly M: number;
+  /** g/mL */
+  readonly density: number;
+}
+
+/** Two liquids that mix ideally, the more volatile one first. */
+export interface BinaryPair {
+  readonly lighter: Liquid;
+  readonly heavier: Liquid;
+}
+
+/** A point of the boiling diagram: liquid x and vapour y in equilibrium at T. */
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+  readonly T: number;
+}
+
+/** Boiling diagram of an ideal pair at a pressure, as two functions of the lighter one's mole fraction. */
+export interface BoilingDiagram {
+  readonly bubble: (x: number) => Point;
+  readonly dew: (y: number) => Point;
+}
+
+/**
+ * Boiling diagram by Raoult's law. Newton's method on the logarithm of the total pressure, which is nearly straight in T: four
+ * steps are exact to rounding.
+ *
+ * @param torr pressure
+ */
+export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): BoilingDiagram {
+  assertPositive({ pressure: torr });
+  const [a, b] = [numbers(lighter.antoine), numbers(heavier.antoine)];
+  const [Ta, Tb] = [boilingTemperature(lighter.antoine, torr), boilingTemperature(heavier.antoine, torr)];
+  const pressures = (T: number) => [pressure(a, T), pressure(b, T)] as const;
+  const solve = (
+    start: number,
+    value: (pa: number, pb: number) => number,
+    weights: (pa: number, pb: number) => number,
+  ) => {
+    let T = start;
+    for (let i = 0; i < 8; i += 1) {
+      const [pa, pb] = pressures(T);
+      // Slope of ln p of the mixture: each component's own, weighted by its share.
+      const share = weights(pa, pb);
+      const slope = share * slopeOf(a, T) + (1 - share) * slopeOf(b, T);
+      const step = Math.log(value(pa, pb) / torr) / slope;
+      T -= step;
+      if (Math.abs(step) < 1e-10) break;
+    }
+    return T;
+  };
+  return {
+    bubble: (x) => {
+      const T = solve(
+        Tb + x * (Ta - Tb),
+        (pa, pb) => x * pa + (1 - x) * pb,
+        (pa, pb) => (x * pa) / (x * pa + (1 - x) * pb),
+      );
+      return { x, T, y: (x * pressure(a, T)) / torr };
+    },
+    dew: (y) => {
+      const T = solve(
+        Tb + y * (Ta - Tb),
+        (pa, pb) => 1 / (y / pa + (1 - y) / pb),
+        (pa, pb) => y / pa / (y / pa + (1 - y) / pb),
+      );
+      return { y, T, x: (y * torr) / pressure(a, T) };
+    },
+  };
+}
+
+const numbers = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Number(C) });
+type Numbers = ReturnType<typeof numbers>;
+const pressure = ({ A, B, C }: Numbers, T: number) => 10 ** (A - B / (T + C));
+const slopeOf = ({ B, C }: Numbers, T: number) => (Math.LN10 * B) / (T + C) ** 2;
