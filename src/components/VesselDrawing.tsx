@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { PlannedVessel } from '@/core/preparation/document';
 
 // Outlines in a box of 40 × 56; the liquid is the outline cut at the level.
-const outlines: Readonly<
+export const outlines: Readonly<
   Record<PlannedVessel['kind'], { readonly path: string; readonly bottom: number; readonly full: number }>
 > = {
   'reaction flask': { path: 'M16 3v15a16.500 16.500 0 1 0 8 0V3', bottom: 51, full: 18 },

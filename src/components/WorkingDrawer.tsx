@@ -12,19 +12,25 @@ interface Opened {
   readonly title: string;
   readonly doc: Named;
   readonly entryWords?: (id: string) => string | undefined;
+  readonly assumptionWords?: (id: string) => string | undefined;
 }
 
 const DrawerContext = createContext<((opened: Opened) => void) | undefined>(undefined);
 
-interface RecordSource {
-  readonly doc: Named;
-  readonly entryWords?: (id: string) => string | undefined;
-}
+type RecordSource = Omit<Opened, 'worked' | 'title'>;
 const RecordContext = createContext<RecordSource | undefined>(undefined);
 
 /** Whose readings the numbers inside rest on: their working can then name the entries. */
-export function WorkingSource({ doc, entryWords, children }: RecordSource & { readonly children: ReactNode }) {
-  const value = useMemo(() => ({ doc, ...(entryWords ? { entryWords } : {}) }), [doc, entryWords]);
+export function WorkingSource({
+  doc,
+  entryWords,
+  assumptionWords,
+  children,
+}: RecordSource & { readonly children: ReactNode }) {
+  const value = useMemo(
+    () => ({ doc, ...(entryWords ? { entryWords } : {}), ...(assumptionWords ? { assumptionWords } : {}) }),
+    [doc, entryWords, assumptionWords],
+  );
   return <RecordContext.Provider value={value}>{children}</RecordContext.Provider>;
 }
 

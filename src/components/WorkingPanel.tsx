@@ -38,12 +38,15 @@ export function WorkingPanel({
   doc,
   title,
   entryWords,
+  assumptionWords,
 }: {
   readonly worked: Worked;
   readonly doc: Named;
   readonly title: string;
   /** What an entry of the record says, where there is one. */
   readonly entryWords?: (id: string) => string | undefined;
+  /** What was assumed, and why. */
+  readonly assumptionWords?: (id: string) => string | undefined;
 }) {
   return (
     <section className="working" aria-label={`Working: ${title}`}>
@@ -65,7 +68,8 @@ export function WorkingPanel({
                 {name}, {source}
                 {ends.map(({ symbol, text, source: from }) => (
                   <span key={symbol} className="working-source">
-                    <MathText text={symbol} /> <span className="num">{text}</span> {sourceWords(doc, from, entryWords)}
+                    <MathText text={symbol} /> <span className="num">{text}</span>{' '}
+                    {sourceWords(doc, from, { entryWords, assumptionWords })}
                   </span>
                 ))}
               </div>
@@ -83,7 +87,10 @@ export function WorkingPanel({
 function sourceWords(
   doc: Named,
   source: Source,
-  entryWords: ((id: string) => string | undefined) | undefined,
+  {
+    entryWords,
+    assumptionWords,
+  }: Readonly<Record<'entryWords' | 'assumptionWords', ((id: string) => string | undefined) | undefined>>,
 ): string | undefined {
   if (source.at === 'worked') return undefined;
   const { id } = source;
@@ -103,7 +110,9 @@ function sourceWords(
     case 'setting':
       return id === 'pure' ? 'taken as pure' : 'setting';
     case 'assumption':
-      return 'assumed';
+      return assumptionWords?.(id) ?? 'assumed';
+    case 'prediction':
+      return `foreseen, ${doc.substances.find((one) => one.id === id)?.name ?? 'in the vessel'}`;
   }
 }
 

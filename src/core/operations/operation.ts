@@ -9,7 +9,9 @@ import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
 import type { Ask } from './ask';
 import type { Conditions } from './conditions';
+import type { Loss } from './loss';
 import type { StageMass } from './stageMass';
+import type { Worktop } from './predicting/worktop';
 
 /** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
 export interface Bench {
@@ -77,15 +79,6 @@ export interface OwnTask {
   readonly typed?: { readonly value: number; readonly decimals: number };
 }
 
-/** A loss that a model foresees. */
-export interface Loss {
-  readonly key: string;
-  readonly label: string;
-  /** Stage whose making cost it. */
-  readonly stage: string;
-  readonly mass: Worked<'mass'>;
-}
-
 /**
  * One kind of step. `P` are its parameters, `A` what actually happened, read from the record once and handed to every other
  * face. All faces are pure.
@@ -121,6 +114,14 @@ export interface Operation<P = unknown, A = unknown> {
   ) => { readonly stage: string; readonly mass: Worked<'mass'> } | undefined;
   readonly own?: (actual: A, context: StepContext<P>) => OwnTask;
   readonly melting?: (actual: A, context: StepContext<P>) => readonly MeltingRun[];
+  /** Part of the step's time that no scale changes, and how the rest grows: as heat does, or with the volume. @default all fixed */
+  readonly timing?: (params: P) => { readonly fixed_min: number; readonly grows: 'heat' | 'volume' };
+  /** The reaction may run to its end here. */
+  readonly reacts?: boolean;
+  /** Takes the product out of the mixture: no reaction goes on after it. */
+  readonly isolates?: boolean;
+  /** What the step does to the vessels as a model sees it. It works on the worktop, which keeps account of every gram. */
+  readonly predict?: (work: Worktop, params: P) => void;
   readonly losses?: (actual: A, context: StepContext<P>) => readonly Loss[];
 }
 

@@ -1,7 +1,7 @@
 import type { Device } from '../quantity/device';
 import type { Conventions } from '../conventions/catalogue';
 import type { DryingAgentId } from '../reference/dryingAgents';
-import type { Form, HazardLabel } from '../reference/substance';
+import type { Antoine, Form, HazardLabel } from '../reference/substance';
 import type { GroupCounts } from '../reference/groups';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Stage, Step } from './steps';
@@ -33,6 +33,9 @@ export interface Datum {
   readonly source: string;
   readonly check: (typeof checks)[number];
 }
+
+/** How much dissolves: a number, or "miscible". */
+export type Dissolves = Datum;
 
 /** A melting range from the literature, °C. */
 export interface MeltingDatum extends Omit<Datum, 'digits' | 'at_C'> {
@@ -80,6 +83,17 @@ export interface Substance {
   readonly waterReactive?: boolean;
   readonly waste?: WasteStream;
   readonly notDriedWith?: readonly DryingAgentId[];
+  /** g/100 mL of water. */
+  readonly waterSolubility?: Dissolves;
+  /** Water that the liquid takes up, % w/w. */
+  readonly waterContent?: Dissolves;
+  /** Octanol over water. */
+  readonly logP?: Datum;
+  /** One for each step, ascending; of the conjugate acid for a base. */
+  readonly pKa?: readonly Datum[];
+  /** kJ/mol. */
+  readonly fusion?: Datum;
+  readonly antoine?: Antoine & Pick<Datum, 'check'>;
   /** Usual cautions, in one line. */
   readonly caution?: string;
 }

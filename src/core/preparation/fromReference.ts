@@ -48,6 +48,29 @@ function datum(value: TabulatedValue | undefined, standing: Standing | undefined
   };
 }
 
+/** How much dissolves: a number, or "miscible". */
+function dissolves(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
+  return value?.digits === 'miscible'
+    ? { digits: 'miscible', source: sourceOf(value.source, standing), check: checkOf(standing) }
+    : datum(value, standing);
+}
+
+/** Properties that only the models ask for. */
+function modelled({ values, pKa, antoine }: ReferenceSubstance, standings: Standings): Partial<Substance> {
+  return present<Partial<Substance>>({
+    waterSolubility: dissolves(values.waterSolubility, standings.waterSolubility),
+    waterContent: dissolves(values.waterContent, standings.waterContent),
+    logP: datum(values.logP, standings.logP),
+    pKa: pKa?.flatMap((one) => datum(one, standings.pKa) ?? []),
+    fusion: datum(values.fusion, standings.fusion),
+    antoine: antoine && {
+      ...antoine,
+      source: sourceOf(antoine.source, standings.antoine),
+      check: checkOf(standings.antoine),
+    },
+  });
+}
+
 /** A temperature of the literature; of a range the lower end, which is the more cautious one for boiling. */
 function temperature(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
   return value && { digits: value.digits, source: sourceOf(value.source, standing), check: checkOf(standing) };
@@ -85,6 +108,7 @@ export function fromReference(picked: Picked): FromReference {
           waste: solution.waste,
           caution: solute.caution,
         }),
+        ...present<Pick<Substance, 'pKa'>>({ pKa: modelled(solute, {}).pKa }),
         name: solution.name,
         reference: solution.id,
         // Every solution of the library is one in water.
@@ -115,6 +139,7 @@ export function fromReference(picked: Picked): FromReference {
         waste: substance.waste,
         caution: substance.caution,
       }),
+      ...modelled(substance, standings),
       name: substance.name,
       reference: substance.id,
       groups: substance.groups,

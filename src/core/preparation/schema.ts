@@ -77,6 +77,32 @@ const warmth = () =>
   object({ digits: temperature().required(), ...origin })
     .noUnknown()
     .default(undefined);
+const signed = () =>
+  string().matches(/^-?\d{1,9}(\.\d{1,9})?$/, 'must be a decimal numeral in quotes, such as "-0.24"');
+const signedDatum = () =>
+  object({ digits: signed().required(), at_C: bounded(-100, 400), ...origin })
+    .noUnknown()
+    .default(undefined);
+const dissolves = () =>
+  object({
+    digits: string()
+      .matches(/^(miscible|\d{1,9}(\.\d{1,9})?)$/, 'must be a decimal numeral in quotes, or "miscible"')
+      .required(),
+    at_C: bounded(-100, 400),
+    ...origin,
+  })
+    .noUnknown()
+    .default(undefined);
+const antoine = object({
+  A: signed().required(),
+  B: signed().required(),
+  C: signed().required(),
+  low_C: bounded(-273, 1000).required(),
+  high_C: bounded(-273, 1000).required(),
+  ...origin,
+})
+  .noUnknown()
+  .default(undefined);
 const solubility = object({
   solvent: id(),
   points: array(object({ digits: numeral().required(), at_C: bounded(-100, 400).required(), ...origin }).noUnknown())
@@ -106,6 +132,12 @@ const substance = object({
   waterReactive: boolean(),
   waste: oneOf(wasteStreamIds),
   notDriedWith: array(one(dryingAgentIds)).max(10, 'must have at most 10 agents'),
+  waterSolubility: dissolves(),
+  waterContent: dissolves(),
+  logP: signedDatum(),
+  pKa: array(signedDatum().required()).max(6, 'must have at most 6 steps'),
+  fusion: datum(),
+  antoine,
   caution: text(400),
 }).noUnknown();
 
@@ -176,8 +208,16 @@ const pin = variant('at', {
   }).noUnknown(),
 });
 
-const stage = object({ id: id(), name: text(80).required(), substance: id(), from: id() }).noUnknown();
+const basis = object({ line: id(), percent: percent() }).noUnknown().default(undefined);
+const stage = object({ id: id(), name: text(80).required(), substance: id(), from: id(), basis }).noUnknown();
 const minutes = () => bounded(0, 10080);
+const taken = object({ low: number(), typical: number().required(), high: number() }).noUnknown();
+/** Values by a key that the operation knows. */
+const assumptions = lazy((value: unknown) =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? object(Object.fromEntries(Object.keys(value).map((key) => [key, taken])))
+    : mixed().test('assume', 'must hold values by name', () => value === undefined),
+);
 const step = lazy((value: unknown) => {
   const { op, opVersion } = (value ?? {}) as { readonly op?: unknown; readonly opVersion?: unknown };
   const operation = typeof op === 'string' ? findOperation(op) : undefined;
@@ -212,6 +252,7 @@ const step = lazy((value: unknown) => {
     expect: array(text(200).required()).max(10, 'must have at most 10 entries'),
     time: object({ typical_min: minutes().required(), attended: boolean().required() }).noUnknown().required(),
     safeStop: text(200),
+    assume: assumptions,
     optional: boolean(),
   }).noUnknown();
 });

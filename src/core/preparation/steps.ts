@@ -5,6 +5,8 @@ export interface Stage {
   readonly substance: string;
   /** The charge, when a reaction lies between (then its share is a yield), or an earlier stage (then it is a recovery). */
   readonly from: string;
+  /** Without a reaction: what a line brought of it, all of its mass or a declared content. Its share is a recovery. */
+  readonly basis?: { readonly line: string; readonly percent?: string };
 }
 
 /** Source of a stage that a reaction made. */
@@ -34,6 +36,10 @@ export interface Step {
   readonly time: StepTime;
   /** Why one may stop after this step, and how it is kept. */
   readonly safeStop?: string;
+  /** What the author knows better than the models' own assumptions, by the assumption's key and in its unit. */
+  readonly assume?: Readonly<
+    Record<string, { readonly low?: number; readonly typical: number; readonly high?: number }>
+  >;
   /** May be left out without a reason. */
   readonly optional?: boolean;
 }

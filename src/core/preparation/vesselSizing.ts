@@ -16,7 +16,8 @@ export const fillLimits: Readonly<Record<PlannedVessel['kind'], { readonly least
   beaker: { least: 0, most: 3 / 4 },
 };
 
-const sizes_mL = [5, 10, 25, 50, 100, 125, 250, 500, 1000, 2000, 5000];
+/** Common sizes. */
+export const sizes_mL = [5, 10, 25, 50, 100, 125, 250, 500, 1000, 2000, 5000];
 
 /** A vessel with what goes into it. */
 export interface VesselPlan {

@@ -182,7 +182,38 @@ export const formulaCatalogue = {
     expression: 's_1·(s_2/s_1)^((1/(T + T_0) − 1/(T_1 + T_0))/(1/(T_2 + T_0) − 1/(T_1 + T_0)))',
     source: "ln s linear in 1/T between two points (van 't Hoff)",
   },
+  solubilityFromOne: {
+    name: 'Solubility at this temperature',
+    result: 's',
+    expression: 's_1·(1 + b)^(T − T_1)',
+    source: 'one value is known; its rise per kelvin is an assumption',
+  },
   dissolved: { name: 'Kept in solution', result: 'm', expression: 'V·s', source: 'saturated solution' },
+  taken: { name: 'Taken as it is', result: 'x', expression: 'x', source: 'an assumption or a prediction, named below' },
+  shareLost: { name: 'Share of it', result: 'm', expression: 'm·f', source: 'the share is an assumption' },
+  unconverted: {
+    name: 'Not converted',
+    result: 'm',
+    expression: 'm_theo·(1 − X)',
+    source: 'conversion X, an assumption',
+  },
+  content: { name: 'Declared content', result: 'm', expression: 'm·w', source: 'content of the material, as declared' },
+  atomEconomy: {
+    name: 'Atom economy',
+    result: 'AE',
+    expression: (symbols: readonly string[]) => {
+      const left = symbols.filter((symbol) => /^M_\d/.test(symbol)).map((symbol) => `ν_${symbol.slice(2)}·${symbol}`);
+      return `ν_p·M_p / (${left.join(' + ')})`;
+    },
+    source: 'Trost 1991; from the equation alone',
+  },
+  eFactor: { name: 'E-factor', result: 'E', expression: '(m_in − m) / m', source: 'Sheldon 1992; water counted' },
+  massIntensity: {
+    name: 'Process mass intensity',
+    result: 'PMI',
+    expression: 'm_in / m',
+    source: 'mass of everything charged over the product',
+  },
   leftOver: { name: 'Left after the losses', result: 'm', expression: minus, source: 'conservation of mass' },
   unexplained: { name: 'Not explained', result: 'm', expression: minus, source: 'conservation of mass' },
   median: {

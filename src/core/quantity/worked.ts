@@ -4,7 +4,7 @@ import type { FormulaId } from './formulaCatalogue';
 /** Where an input of a computed number came from. */
 export type Source =
   | {
-      readonly at: 'line' | 'entry' | 'reference' | 'setting' | 'device' | 'equation' | 'assumption';
+      readonly at: 'line' | 'entry' | 'reference' | 'setting' | 'device' | 'equation' | 'assumption' | 'prediction';
       readonly id: string;
       readonly field?: string;
     }

@@ -5,12 +5,13 @@ import { noSettings } from './classSettings';
 import { readingFindings } from './readingFindings';
 import { stageMasses } from './stageMasses';
 import type { Ask } from '../operations/ask';
-import type { Bench, Loss, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
+import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
 import type { BenchCharge } from './benchTypes';
 import type { ClassSettings } from './classSettings';
 import type { Entry, Override, Reading } from './entry';
 import type { Finding } from '../finding/finding';
 import type { Live } from './foldRecord';
+import type { Loss } from '../operations/loss';
 import type { Preparation } from '../preparation/document';
 import type { Step } from '../preparation/steps';
 

@@ -1,6 +1,7 @@
 import { chargeComplete } from '../record/benchCharge';
 import { ledgerOf } from './ledger';
-import { mainStages, stageResults } from './stageResults';
+import { mainStages } from '../preparation/mainStages';
+import { stageResults } from './stageResults';
 import { ownResults } from './ownResults';
 import { summarySentence } from './summarySentence';
 import { onPlan, theory } from '../operations/stages';

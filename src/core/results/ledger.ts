@@ -2,11 +2,11 @@ import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromCharge } from '../preparation/steps';
 import { fromWorked } from '../quantity/worked';
-import { mainStages } from './stageResults';
+import { mainStages } from '../preparation/mainStages';
 import { onPlan, theory } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
 import type { FormulaId } from '../quantity/formulaCatalogue';
-import type { Loss } from '../operations/operation';
+import type { Loss } from '../operations/loss';
 import type { Worked } from '../quantity/worked';
 
 /** One level of the staircase from the charge to the vial. */

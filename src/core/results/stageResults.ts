@@ -4,7 +4,7 @@ import { shareOf, theory, yieldOf } from '../operations/stages';
 import { fromCharge } from '../preparation/steps';
 import { verdict } from './verdict';
 import type { Bench, MeltingRun } from '../operations/operation';
-import type { MeltingDatum, Preparation } from '../preparation/document';
+import type { MeltingDatum } from '../preparation/document';
 import type { Stage } from '../preparation/steps';
 import type { StageMass } from '../operations/stageMass';
 import type { Verdict } from './verdict';
@@ -49,11 +49,4 @@ function stageResult(bench: Bench, stage: Stage): StageResult {
     ...(substance?.melting ? { literature: substance.melting } : {}),
     verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name)),
   };
-}
-
-/** Stages from the reaction to the product, without what branches off on the way (a second crop). */
-export function mainStages({ stages }: Preparation): readonly Stage[] {
-  const chain: Stage[] = [];
-  for (let at = stages.at(-1); at; at = stages.find(({ id }) => id === chain[0]?.from)) chain.unshift(at);
-  return chain;
 }

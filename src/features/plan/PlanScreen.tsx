@@ -10,6 +10,8 @@ import { HazardPanel } from './HazardPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
 import { ProcedurePanel } from './ProcedurePanel';
+import { processPlan } from '@/core/process/processPlan';
+import { ProcessPanel } from './process/ProcessPanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from './planView';
@@ -41,6 +43,7 @@ export function PlanScreen({
   const canEdit = identity.role === 'coordinator';
   const state = usePlan(stored, canEdit, course?.settings);
   const { plan, edit } = state;
+  const process = useMemo(() => processPlan(plan), [plan]);
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);
@@ -72,6 +75,7 @@ export function PlanScreen({
           <div className="plan-main">
             <ReactionScheme />
             <ChargeBoard onAdd={() => setAdding(true)} />
+            <ProcessPanel process={process} />
             <ProcedurePanel />
             <HazardPanel id={stored.id} />
           </div>

@@ -1,6 +1,6 @@
 'use client';
 import { formatDigits } from '@/core/quantity/format';
-import { mainStages } from '@/core/results/stageResults';
+import { mainStages } from '@/core/preparation/mainStages';
 import { WorkedNumber, WorkedRange, WorkingSource } from '@/components/WorkingDrawer';
 import { useEntryWords } from '@/components/useEntryWords';
 import type { ClassResults, ClassRow, Comparison } from '@/core/results/classResults';

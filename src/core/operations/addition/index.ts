@@ -8,6 +8,8 @@ import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
+import { enter } from '../predicting/enter';
+import { react } from '../predicting/react';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
@@ -74,6 +76,13 @@ export const addition: Operation<AdditionParams, Addition> = {
     ...cautionOf(context, context.params.line),
     `Never above ${context.params.ceiling_C}\u202f°C: stop adding and cool.`,
   ],
+  reacts: true,
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  predict: (work, { line, high_C, ceiling_C }) => {
+    const place = enter(work, line);
+    work.temperature(place, high_C ?? ceiling_C);
+    react(work, place);
+  },
   asks: ({ highest, portions }, context) => [
     ...measureLine(context, context.params.line),
     ...checks(context, {

@@ -3,6 +3,7 @@ import { format } from '../../quantity/format';
 import { inSentence } from '../../preparation/inSentence';
 import { idParam, params } from '../params';
 import { lineAt, liquidWay, measureLine } from '../asks';
+import { enter } from '../predicting/enter';
 import type { Worked } from '../../quantity/worked';
 import type { BenchLine } from '../../record/benchTypes';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
@@ -27,6 +28,7 @@ export const charge: Operation<ChargeParams, BenchLine | undefined> = {
   refs: ({ line }) => ({ lines: [line] }),
   actual: (context) => lineAt(context, context.params.line),
   sentence: (context) => chargeSentence(context, context.params.line, context.params.way),
+  predict: (work, { line }) => void enter(work, line),
   cautions: (context) => cautionOf(context, context.params.line),
   outcome: (line, context) => lineOutcome(context, line),
   asks: (line, context) =>

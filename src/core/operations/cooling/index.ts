@@ -6,6 +6,7 @@ import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
+import { crystallize } from '../predicting/crystallize';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Operation } from '../operation';
@@ -50,6 +51,9 @@ export const cooling: Operation<CoolingParams, Cooling> = {
   },
   sentence: ({ params: { minutes: planned, bath, below_C, undisturbed } }) =>
     `Cool ${baths[bath]} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`,
+  timing: () => ({ fixed_min: 0, grows: 'heat' }),
+  predict: (work, { bath, below_C }) =>
+    crystallize(work, work.place('in'), bath === 'ice' ? Math.min(0, below_C) : below_C),
   asks: (_, context) => [
     event(context, 'begun', `Put it ${baths[context.params.bath]}.`, 'Cooling'),
     measure(context, {

@@ -7,6 +7,7 @@ import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
+import { liquidsOf } from '../predicting/react';
 import type { SeriesVerdict } from './constantMass';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -87,6 +88,12 @@ export const drying: Operation<DryingParams, Drying> = {
   },
   sentence: (context) =>
     `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} ${untils[untilOf(context)]}, at most ${context.params.most_C}\u202f°C.`,
+  predict: (work) => {
+    const place = work.place('in');
+    const liquid = liquidsOf(work, place);
+    work.rearrange(place, { liquid, solid: work.phase(place, 'solid') });
+    work.leave('air', work.takeAll(place, 'liquid'));
+  },
   conditions: ({ where }) => (where === 'oven' ? { hot: true, oven: true } : {}),
   cautions: () => ['Nothing wet with a flammable solvent goes into a closed oven.'],
   asks: ({ series, verdict, looksDry }, context) => [

@@ -7,6 +7,7 @@ import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
+import { react } from '../predicting/react';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Operation } from '../operation';
@@ -40,6 +41,13 @@ export const hold: Operation<HoldParams, Hold> = {
   }),
   sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
     `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
+  reacts: true,
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  predict: (work, { low_C, high_C }) => {
+    const place = work.place('in');
+    work.temperature(place, (low_C + high_C) / 2);
+    react(work, place);
+  },
   asks: ({ temperatures }, context) => [
     event(context, 'begun', 'Start stirring.', 'Stirring'),
     {

@@ -6,6 +6,7 @@ import { itemsOf } from '../onRecord';
 import { meltingFindings } from './meltingFindings';
 import { stageName, stageOf } from '../stages';
 import { fastestRamp } from './types';
+import { sample } from '../predicting/sample';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
 import type { MeasureAsk } from '../ask';
@@ -34,6 +35,7 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
   },
   sentence: (context) =>
     `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench)}.`,
+  predict: (work) => sample(work, { low: 0.005, typical: 0.01, high: 0.02 }),
   conditions: () => ({ hot: true }),
   cautions: () => ['A hot block burns. Never melt the same sample twice.'],
   asks: ({ capillaries, literature }, context) => {

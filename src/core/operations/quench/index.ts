@@ -7,6 +7,8 @@ import { celsius, worked } from '../numbers';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import { uncheckedAt } from '../unchecked';
+import { crystallize } from '../predicting/crystallize';
+import { transfer } from '../predicting/transfer';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Operation } from '../operation';
@@ -30,6 +32,9 @@ const setUp = {
   hood: 'Everything stands in the hood.',
 } as const;
 
+// A mixture with ice in it, stirred.
+const afterQuench_C = 5;
+
 /** Pouring the reaction mixture into stirred ice-water. Never the water into the hot mixture. */
 export const quench: Operation<QuenchParams, Quench> = {
   name: 'quench',
@@ -46,6 +51,16 @@ export const quench: Operation<QuenchParams, Quench> = {
     return { ...eventsAt(context, 'poured', 'ended'), ...(temperature ? { temperature } : {}) };
   },
   sentence: ({ params: { below_C } }) => `Below ${below_C}\u202f°C, pour the mixture into the stirred ice-water.`,
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  predict: (work, { line }) => {
+    const from = work.place('in');
+    const to = work.place('to', work.world.facts.lines.get(line)?.line.vessel ?? from);
+    work.put(to, 'liquid', work.introduce(line));
+    transfer(work, from, to);
+    // Ice is still there when it is all in.
+    crystallize(work, to, afterQuench_C);
+    work.follow(to);
+  },
   cautions: (context) => [
     ...cautionOf(context, context.params.line),
     'The mixture into the ice-water, never water into a hot anhydride or acid.',

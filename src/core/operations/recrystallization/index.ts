@@ -1,3 +1,4 @@
+import { number } from 'yup';
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../preparation/inSentence';
 import { expectedSolvent } from './expectedSolvent';
@@ -11,6 +12,7 @@ import { differenceWay, netWay } from '../ways';
 import { stageName } from '../stages';
 import { timer } from '../timer';
 import { worked } from '../numbers';
+import { dissolveHot } from './predict';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
@@ -27,6 +29,8 @@ export interface RecrystallizationParams {
   readonly boil_min: number;
   /** Temperature at which the crystals are filtered off. */
   readonly cold_C: number;
+  /** Solvent beyond the least, added for the hot filtration and boiled off before cooling. @default 0 */
+  readonly excess_percent?: number;
 }
 
 export interface Recrystallization {
@@ -64,6 +68,7 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
     rinse: idParam(),
     boil_min: minutesParam().required(),
     cold_C: celsiusParam().required(),
+    excess_percent: number().min(0, 'must be at least 0').max(200, 'must be at most 200'),
   }),
   refs: ({ from, to, solvent, charcoal, rinse }) => ({ lines: [solvent, charcoal, rinse], stages: [from, to] }),
   without: ({ charcoal, rinse, ...params }, line) =>
@@ -79,6 +84,8 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
     const name = lineAt(context, context.params.solvent)?.plan.facts.substance.substance.name ?? 'solvent';
     return `Dissolve the ${stageName(context, context.params.from)} in the least boiling ${inSentence(name)}.`;
   },
+  timing: ({ boil_min }) => ({ fixed_min: boil_min, grows: 'heat' }),
+  predict: (work, params) => dissolveHot(work, params),
   conditions: ({ charcoal }) => ({ boiling: true, hot: true, ...(charcoal ? { intoHot: [charcoal] } : {}) }),
   cautions: (context) => (context.params.charcoal ? cautionOf(context, context.params.charcoal) : []),
   asks: ({ dissolved, total, expected }, context) => [

@@ -9,6 +9,7 @@ import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
+import { react } from '../predicting/react';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Preparation } from '../../preparation/document';
@@ -83,6 +84,13 @@ export const reflux: Operation<RefluxParams, Reflux> = {
   },
   sentence: ({ params: { minutes: planned }, bench: { doc } }) =>
     `Heat under reflux for ${planned}\u00a0min, from ${clocks[clockOf(doc)]}.`,
+  reacts: true,
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  predict: (work, { low_C, high_C }) => {
+    const place = work.place('in');
+    work.temperature(place, (low_C + high_C) / 2);
+    react(work, place);
+  },
   conditions: () => ({ boiling: true, hot: true }),
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [

@@ -6,6 +6,7 @@ import { eventsAt } from '../onRecord';
 import { stageName } from '../stages';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
+import { filterOff } from '../predicting/filterOff';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Operation } from '../operation';
@@ -59,6 +60,9 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
   actual: (context) => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,
   conditions: () => ({ vacuum: true }),
+  isolates: true,
+  timing: ({ air_min }) => ({ fixed_min: air_min, grows: 'heat' }),
+  predict: (work, params) => filterOff(work, params),
   cautions: () => [
     'Look the glass over: no vacuum on thin or scratched glass.',
     'Break the vacuum before the pump is turned off.',

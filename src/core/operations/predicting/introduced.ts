@@ -1,0 +1,54 @@
+import { implied } from './kinds';
+import { nothing } from '../../mixture/matter';
+import type { Matter } from '../../mixture/matter';
+import type { LineFacts } from '../../preparation/facts';
+import type { Worktop } from './worktop';
+
+/** Substance that counts as water in this preparation. */
+function waterOf({ world }: Worktop): string {
+  return [...world.facts.substances.keys()].find((id) => world.kind(id).water) ?? implied.water.id;
+}
+
+/** What a line of the charge table brings: its substance, and what it is dissolved in or bound to. */
+export function introduced(work: Worktop, id: string): Matter {
+  const { plan, facts } = work.world;
+  const line = facts.lines.get(id);
+  const total = plan.charge.rows.get(id)?.total;
+  if (!line || !total) return nothing;
+  const grams = total.mass?.q.value ?? massByGuess(work, line, total.volume?.q.value);
+  if (grams === undefined) return nothing;
+  const counted = Math.min(grams, soluteOf(work, line, grams, total.amount?.q.value));
+  const { delivers } = line.line;
+  const species = delivers?.substance ?? line.line.substance;
+  const M = work.world.kind(line.line.substance).M;
+  const M_species = work.world.kind(species).M;
+  // A hydrate or a salt brings the species of the equation and the rest of its formula.
+  const share = delivers && M && M_species ? Math.min(1, (delivers.count * M_species) / M) : 1;
+  const rest = grams - counted * share;
+  return { [species]: counted * share, ...(rest > 1e-12 ? { [waterOf(work)]: rest } : {}) };
+}
+
+function soluteOf(work: Worktop, { line, bottle }: LineFacts, grams: number, amount: number | undefined): number {
+  if (bottle.assay) return grams * bottle.assay.q.value;
+  const M = work.world.kind(line.substance).M;
+  return bottle.concentration && amount !== undefined && M ? amount * M : grams;
+}
+
+/** A volume without a density: a dilute solution weighs about as much as water. */
+function massByGuess(work: Worktop, { line, name }: LineFacts, volume: number | undefined): number | undefined {
+  if (volume === undefined) return undefined;
+  const density = work.assume(
+    {
+      key: `density/${line.id}`,
+      label: `density of ${name}`,
+      dim: 'density',
+      unit: 'g/mL',
+      low: 0.95,
+      typical: 1,
+      high: 1.1,
+      why: 'no density is given; taken as that of water',
+    },
+    true,
+  );
+  return volume * density.q.value;
+}

@@ -1,0 +1,209 @@
+import { acidBaseOf } from './acidBase';
+import { millilitres } from './volumes';
+import { distributionRatio } from '../../models/partition/distributionRatio';
+import { findRoot } from '../../models/findRoot';
+import { gramsOf } from '../../mixture/matter';
+import { implied, isInorganic } from './kinds';
+import { protonsGiven } from '../../models/acidBase/speciation';
+import type { Kind } from './kinds';
+import type { Matter } from '../../mixture/matter';
+import type { Worktop } from './worktop';
+
+/** Two layers in equilibrium. */
+export interface Layers {
+  readonly organic: Matter;
+  readonly aqueous: Matter;
+  /** Gas that left an open funnel. */
+  readonly gas: Matter;
+  /** pH of the water layer. */
+  readonly pH: number;
+}
+
+const pKw = 14;
+/** Carbon dioxide in water at 1 atm and 20 °C, mol/L (Henry's law; handbook value near 0.039 at 20 and 0.034 at 25 °C). */
+const carbonDioxideInWater = 0.036;
+const carbonic = [6.35, 10.33] as const;
+
+/**
+ * Shakes everything together: what a solvent and water take of each other, neutral and ionized forms by pH (charge balance over
+ * all acids and bases, distribution between the layers included), carbon dioxide out of the open funnel. No emulsions, no ion
+ * pairs in the solvent.
+ */
+export function shakeTogether(work: Worktop, matter: Matter): Layers {
+  const { kind } = work.world;
+  const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
+  const solvents = ids.filter((id) => isLayerFormer(kind(id)));
+  const waters = ids.filter((id) => kind(id).water || isInorganic(kind(id)));
+  const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
+  const organicVolume = millilitres(kind, inSolvent) || 1e-9;
+  const aqueousVolume = millilitres(kind, inWater) || 1e-9;
+  const rest = ids.filter((id) => !solvents.includes(id) && !waters.includes(id));
+  const P = new Map(rest.map((id) => [id, partitionOf(work, kind(id))]));
+  const world = { work, matter, ids, P, organicVolume, aqueousVolume };
+  const pH = balancePH(world);
+  const organic: Record<string, number> = { ...inSolvent };
+  const aqueous: Record<string, number> = { ...inWater };
+  for (const id of rest) {
+    const D = ratioAt(kind(id), P.get(id) ?? 0, pH);
+    const grams = matter[id] ?? 0;
+    const inOrganic = (grams * D * organicVolume) / (D * organicVolume + aqueousVolume);
+    organic[id] = (organic[id] ?? 0) + inOrganic;
+    aqueous[id] = (aqueous[id] ?? 0) + grams - inOrganic;
+  }
+  const gas = releaseGas(world, aqueous, pH);
+  return { organic, aqueous, gas, pH };
+}
+
+/** A liquid that hardly mixes with water, or at least makes a layer of its own. */
+function isLayerFormer({ solid, water, groups, substance, density }: Kind): boolean {
+  if (solid || water || density === undefined || substance === undefined) return false;
+  const { waterSolubility } = substance;
+  if (waterSolubility) return waterSolubility.digits !== 'miscible' && Number(waterSolubility.digits) < 15;
+  // Nothing known of it: an alcohol or an acid of few carbons would have a value; hydrocarbons often have none.
+  return !groups.carboxylicAcid && !groups.alcohol && Number(substance.logP?.digits ?? 2) > 1;
+}
+
+/** What solvents and water take up of each other, g. */
+function mutual(work: Worktop, matter: Matter, solvents: readonly string[], waters: readonly string[]) {
+  const { kind } = work.world;
+  const inSolvent: Record<string, number> = {};
+  const inWater: Record<string, number> = {};
+  const water = waters.filter((id) => kind(id).water);
+  const waterGrams = water.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  const salt = waters.filter((id) => !kind(id).water).reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  // Salt takes the water's own: a saturated solution dissolves about a fifth of what water does.
+  const saltedOut = Math.max(0.15, 1 - 3 * (salt / Math.max(salt + waterGrams, 1e-9)));
+  const total = solvents.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  let taken = 0;
+  for (const id of solvents) {
+    const grams = matter[id] ?? 0;
+    const limit = (Number(kind(id).substance?.waterSolubility?.digits ?? 0) / 100) * waterGrams * saltedOut;
+    // Of several solvents each dissolves by its share.
+    const lost = Math.min(grams, limit * (grams / Math.max(total, 1e-9)));
+    inSolvent[id] = grams - lost;
+    if (lost > 0) inWater[id] = lost;
+    const content = Number(kind(id).substance?.waterContent?.digits ?? 0) / 100;
+    if (Number.isFinite(content)) taken += ((grams - lost) * content) / Math.max(1 - content, 0.5);
+  }
+  const wet = Math.min(taken * saltedOut, waterGrams * 0.9);
+  for (const id of waters) {
+    const grams = matter[id] ?? 0;
+    const share = kind(id).water && waterGrams > 0 ? (wet * grams) / waterGrams : 0;
+    inWater[id] = grams - share;
+    if (share > 0) inSolvent[id] = share;
+  }
+  return { inSolvent: inSolvent as Matter, inWater: inWater as Matter };
+}
+
+/** Partition coefficient of the neutral form; octanol stands for the solvent at hand. */
+function partitionOf(work: Worktop, { id, name, substance, M }: Kind): number {
+  const logP = substance?.logP;
+  if (logP) {
+    const shift = work.assume(
+      {
+        key: 'solventForOctanol',
+        label: 'log P of the solvent at hand against that of octanol',
+        dim: 'number',
+        unit: '',
+        low: -0.4,
+        typical: 0,
+        high: 0.4,
+        why: 'partition coefficients are known for octanol; ethers and esters come near it',
+      },
+      true,
+    );
+    return 10 ** (Number(logP.digits) + shift.q.value);
+  }
+  const guess = work.assume(
+    {
+      key: `logP/${id}`,
+      label: `log P of ${name}`,
+      dim: 'number',
+      unit: '',
+      ...guessedLogP(M, substance?.waterSolubility?.digits === 'miscible'),
+      why: 'no value is given; taken from its size and whether it mixes with water',
+    },
+    true,
+  );
+  return 10 ** guess.q.value;
+}
+
+function guessedLogP(M: number | undefined, miscible: boolean) {
+  if (miscible) return { low: -1.2, typical: -0.5, high: 0.2 };
+  return (M ?? 100) < 90 ? { low: 0, typical: 0.7, high: 1.3 } : { low: 1.3, typical: 2, high: 3 };
+}
+
+function ratioAt(kind: Kind, P: number, pH: number): number {
+  const system = acidBaseOf(kind);
+  if (!system || system.pKas.length === 0) return P;
+  const [pKa] = system.pKas;
+  return distributionRatio({ P, kind: system.charge > 0 ? 'base' : 'acid', ...(pKa === undefined ? {} : { pKa }) }, pH);
+}
+
+interface Balance {
+  readonly work: Worktop;
+  readonly matter: Matter;
+  readonly ids: readonly string[];
+  readonly P: ReadonlyMap<string, number>;
+  readonly organicVolume: number;
+  readonly aqueousVolume: number;
+}
+
+/** pH at which the charges of the water layer balance; what sits in the organic layer carries none. */
+function balancePH(world: Balance): number {
+  const { work, matter, ids, P, organicVolume, aqueousVolume } = world;
+  const { kind } = work.world;
+  const litres = aqueousVolume / 1000;
+  const charge = (pH: number) => {
+    let sum = (10 ** -pH - 10 ** (pH - pKw)) * litres;
+    for (const id of ids) {
+      const one = kind(id);
+      const system = acidBaseOf(one);
+      if (!system || one.M === undefined) continue;
+      const moles = (matter[id] ?? 0) / one.M;
+      sum += moles * system.spectators;
+      if (system.pKas.length > 0) {
+        const D = P.has(id) ? ratioAt(one, P.get(id) ?? 0, pH) : 0;
+        const dissolved = system.gas
+          ? Math.min(moles, stays(pH) * litres)
+          : (moles * aqueousVolume) / (aqueousVolume + D * organicVolume);
+        sum += dissolved * (system.charge - protonsGiven(system.pKas, pH));
+      }
+    }
+    return sum;
+  };
+  return findRoot(charge, -1.5, 15.5, 1e-9);
+}
+
+/** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */
+const stays = (pH: number) => carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
+
+/**
+ * Carbonate that does not stay leaves as carbon dioxide: of sodium bicarbonate that is CO₂, and the hydroxide it leaves stays in
+ * the account as what it neutralizes with.
+ */
+function releaseGas({ work, aqueousVolume }: Balance, aqueous: Record<string, number>, pH: number): Matter {
+  const { kind } = work.world;
+  let gas = 0;
+  for (const id of Object.keys(aqueous)) {
+    const one = kind(id);
+    const system = acidBaseOf(one);
+    if (!system?.gas || one.M === undefined) continue;
+    const moles = (aqueous[id] ?? 0) / one.M;
+    const leaving = Math.max(0, moles - (stays(pH) * aqueousVolume) / 1000);
+    if (leaving === 0) continue;
+    aqueous[id] = (aqueous[id] ?? 0) - leaving * one.M;
+    gas += leaving * implied.carbonDioxide.M;
+    const left = leaving * (one.M - implied.carbonDioxide.M);
+    aqueous[implied.hydroxide.id] = (aqueous[implied.hydroxide.id] ?? 0) + left;
+  }
+  return gas > 0 ? { [implied.carbonDioxide.id]: gas } : {};
+}
+
+/** Densities of both layers, g/mL: which is on top. */
+export function layerDensities(work: Worktop, { organic, aqueous }: Pick<Layers, 'organic' | 'aqueous'>) {
+  const { kind } = work.world;
+  const density = (matter: Matter) => gramsOf(matter) / (millilitres(kind, matter) || 1);
+  return { organic: density(organic), aqueous: density(aqueous) };
+}
+

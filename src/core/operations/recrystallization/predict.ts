@@ -1,0 +1,75 @@
+import { gramsOf, times, without } from '../../mixture/matter';
+import { productIn, transfer } from '../predicting/transfer';
+import { millilitres } from '../predicting/volumes';
+import type { Worktop } from '../predicting/worktop';
+
+/** What the model needs of the parameters. */
+export interface DissolveHot {
+  readonly solvent: string;
+  readonly charcoal?: string;
+  readonly rinse?: string;
+  readonly excess_percent?: number;
+}
+
+/**
+ * Dissolving hot, charcoal, hot filtration, boiling off what was added for the filter. What the liquor keeps is decided when the
+ * crystals are filtered off cold.
+ */
+export function dissolveHot(work: Worktop, { solvent, charcoal, rinse, excess_percent = 0 }: DissolveHot): void {
+  const flask = work.place('in', work.world.facts.lines.get(solvent)?.line.vessel ?? work.product);
+  transfer(work, work.product, flask);
+  const bath = work.introduce(solvent);
+  work.put(flask, 'liquid', bath);
+  // At the boil everything that can dissolve is in solution.
+  const solids = work.phase(flask, 'solid');
+  work.put(flask, 'liquid', work.take(flask, 'solid', solids));
+  work.temperature(flask, boiling(work, solvent));
+  if (charcoal !== undefined || rinse !== undefined) filterHot(work, { flask, charcoal, rinse });
+  // The excess was added for the filter; with the rinse it is boiled off.
+  const volume = millilitres(work.world.kind, bath);
+  const wanted = volume / (1 + excess_percent / 100);
+  evaporate(work, flask, wanted);
+  work.follow(flask);
+}
+
+function filterHot(
+  work: Worktop,
+  { flask, charcoal, rinse }: { flask: string; charcoal?: string | undefined; rinse?: string | undefined },
+): void {
+  const filter = work.own('filter', 'Hot filter');
+  const there = productIn(work, flask);
+  const kept = work.assume({
+    key: 'hotFilter',
+    label: 'kept by the hot filter and the charcoal',
+    dim: 'fraction',
+    unit: '%',
+    low: 0.03,
+    typical: 0.06,
+    high: 0.12,
+    why: 'crystals in the paper and what charcoal binds; a warm funnel and a hot rinse bring it down',
+  });
+  const lost = work.shareOf(there, work.stage?.substance ?? '', kept);
+  work.lose('hotFilter', 'kept by the hot filter and the charcoal', lost);
+  const id = work.stage?.substance;
+  if (id !== undefined) work.put(filter, 'solid', work.take(flask, 'liquid', { [id]: lost.q.value }));
+  if (charcoal !== undefined) work.put(filter, 'solid', work.introduce(charcoal));
+  if (rinse !== undefined) work.put(flask, 'liquid', work.introduce(rinse));
+}
+
+/** Boils the liquid down to a volume of solvent. */
+function evaporate(work: Worktop, flask: string, wanted: number): void {
+  const id = work.stage?.substance ?? '';
+  const liquid = work.phase(flask, 'liquid');
+  const solvents = Object.fromEntries(
+    Object.entries(without(liquid, { [id]: liquid[id] ?? 0 })).filter(([one]) => !work.world.kind(one).solid),
+  );
+  const volume = millilitres(work.world.kind, solvents);
+  const off = volume > wanted ? 1 - wanted / volume : 0;
+  const vapour = times(solvents, off);
+  if (gramsOf(vapour) > 0) work.leave('air', work.take(flask, 'liquid', vapour));
+}
+
+function boiling(work: Worktop, line: string): number {
+  const { substance } = work.world.facts.lines.get(line)?.substance ?? {};
+  return Number(substance?.boiling?.digits ?? 100);
+}

@@ -1,0 +1,81 @@
+import { coefficientInput } from '../stoichiometry/extents';
+import { derive } from '../stoichiometry/derive';
+import { factsOf } from '../preparation/facts';
+import { fromWorked } from '../quantity/worked';
+import type { Plan } from '../preparation/planTypes';
+import type { Worked, WorkedInput } from '../quantity/worked';
+
+/** How much matter the preparation costs. */
+export interface GreenMetrics {
+  /** `νp·Mp / Σ νᵢMᵢ`; absent without a reaction. */
+  readonly atomEconomy?: Worked<'fraction'>;
+  /** Mass in less product, over product. */
+  readonly eFactor: Worked<'number'>;
+  /** Mass in over product. */
+  readonly massIntensity: Worked<'number'>;
+  readonly massIn: Worked<'mass'>;
+  /** Lines whose mass is not known and not counted. */
+  readonly unknown: readonly string[];
+}
+
+/**
+ * Green metrics from the charge table and what the last stage is expected to weigh (atom economy: Trost 1991; E-factor: Sheldon
+ * 1992). Everything charged counts, water too.
+ */
+export function greenMetrics(
+  plan: Pick<Plan, 'doc' | 'lines' | 'charge'>,
+  product: Worked<'mass'> | undefined,
+): GreenMetrics | undefined {
+  const masses = plan.lines.flatMap(({ total }) => total.mass ?? []);
+  if (!product || !(product.q.value > 0) || masses.length === 0) return undefined;
+  const massIn = derive({
+    formula: 'streamMass',
+    dim: 'mass',
+    unit: 'g',
+    value: masses.reduce((sum, { q }) => sum + q.value, 0),
+    inputs: Object.fromEntries(masses.map((one, i) => [`m_${i + 1}`, fromWorked(one)])),
+    figures: 3,
+    quotient: false,
+  });
+  const inputs = { m_in: fromWorked(massIn), m: fromWorked(product) };
+  const ratio = massIn.q.value / product.q.value;
+  const common = { dim: 'number', unit: '', figures: 2, certain: 'modelled', quotient: false } as const;
+  const economy = atomEconomy(plan);
+  return {
+    ...(economy ? { atomEconomy: economy } : {}),
+    massIn,
+    eFactor: derive({ ...common, formula: 'eFactor', value: ratio - 1, inputs }),
+    massIntensity: derive({ ...common, formula: 'massIntensity', value: ratio, inputs }),
+    unknown: plan.lines.filter(({ total }) => !total.mass).map(({ facts }) => facts.name),
+  };
+}
+
+function atomEconomy({ doc }: Pick<Plan, 'doc'>): Worked<'fraction'> | undefined {
+  const { substances } = factsOf(doc);
+  const left = doc.equation.terms.filter(({ side }) => side === 'left');
+  const right = doc.equation.terms.find(
+    ({ side, substance }) => side === 'right' && substance === doc.equation.product,
+  );
+  const molar = (id: string) => {
+    const mass = substances.get(id)?.molarMass;
+    return mass?.ok ? mass.value : undefined;
+  };
+  const M_p = right && molar(right.substance);
+  const masses = left.map(({ substance }) => molar(substance));
+  if (!right || !M_p || masses.length === 0 || masses.includes(undefined)) return undefined;
+  const inputs: Record<string, WorkedInput> = { ν_p: coefficientInput(right.coefficient), M_p: fromWorked(M_p) };
+  left.forEach(({ coefficient }, i) => {
+    inputs[`ν_${i + 1}`] = coefficientInput(coefficient);
+    inputs[`M_${i + 1}`] = fromWorked(masses[i] as Worked<'molarMass'>);
+  });
+  const all = left.reduce((sum, { coefficient }, i) => sum + coefficient * (masses[i]?.q.value ?? 0), 0);
+  return derive({
+    formula: 'atomEconomy',
+    dim: 'fraction',
+    unit: '%',
+    value: (right.coefficient * M_p.q.value) / all,
+    inputs,
+    figures: 3,
+    quotient: false,
+  });
+}

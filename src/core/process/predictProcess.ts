@@ -1,0 +1,163 @@
+import { factsOf } from '../preparation/facts';
+import { findOperation } from '../operations/registry';
+import { fromCharge } from '../preparation/steps';
+import { kindsOf } from '../operations/predicting/kinds';
+import { reactionStep } from './reactionStep';
+import { stageAhead, weighingOf } from './stageAhead';
+import { stageBasis } from './stageBasis';
+import { wholeOf } from '../mixture/shelf';
+import { Worktop } from '../operations/predicting/worktop';
+import { leftOver } from './leftOver';
+import type { After, Before, Task, World } from '../operations/predicting/worktop';
+import type { Assumption } from '../operations/predicting/assumption';
+import type { Loss } from '../operations/loss';
+import type { Plan } from '../preparation/planTypes';
+import type { Stage, Step } from '../preparation/steps';
+import type { Worked } from '../quantity/worked';
+
+/** A step with what it leaves behind. */
+export interface StepPrediction extends After {
+  readonly step: Step;
+  readonly stage?: Stage;
+}
+
+/** What a stage is expected to weigh. */
+export interface StagePrediction {
+  readonly stage: Stage;
+  /** What it can be at most: the theoretical yield, what was taken, or the stage before. */
+  readonly basis: Worked<'mass'>;
+  readonly losses: readonly Loss[];
+  readonly mass: Worked<'mass'>;
+  /** g; from the ranges of the assumptions, taken as independent of each other. */
+  readonly low: number;
+  readonly high: number;
+}
+
+/** The whole procedure as the models see it. */
+export interface Prediction {
+  readonly steps: readonly StepPrediction[];
+  readonly stages: readonly StagePrediction[];
+  readonly assumptions: readonly Assumption[];
+}
+
+/**
+ * Predicts the procedure of a plan: what every vessel holds after every step, what is lost where, and what each stage weighs.
+ * Steps that are optional are left out. For the range of a mass each assumption is put to its ends where it is made; the changes
+ * add in quadrature, as independent uncertainties do (GUM, 5.1.2), and go through the later steps undiminished (first order).
+ */
+export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Prediction {
+  const facts = factsOf(plan.doc);
+  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {} };
+  const runs = run(world);
+  const steps = runs.map(({ prediction }) => prediction);
+  const assumptions = unique(steps.flatMap((one) => one.assumptions));
+  const changes = assumptions.map((one) => changesOf(world, runs, one));
+  return { steps, assumptions, stages: stagesOf(plan, steps, changes) };
+}
+
+interface Run {
+  readonly task: Task;
+  readonly before: Before;
+  readonly prediction: StepPrediction;
+}
+
+/** One run of all steps. */
+function run(world: World): readonly Run[] {
+  const { doc } = world.plan;
+  const reacting = reactionStep(doc);
+  const start = doc.lines.find(({ id }) => id === doc.reference)?.vessel ?? doc.vessels[0]?.id ?? 'vessel';
+  let before: Before = { shelf: {}, product: start, labels: {} };
+  return doc.steps.flatMap((step): readonly Run[] => {
+    if (step.optional) return [];
+    const stage = stageAhead(doc, step);
+    const task: Task = { step, ...(stage ? { stage } : {}), reacts: reacting === step.id };
+    const after = work(world, task, before);
+    if (!after) return [];
+    const done = { task, before, prediction: { ...after, step, ...(stage ? { stage } : {}) } };
+    before = after;
+    return [done];
+  });
+}
+
+function work(world: World, task: Task, before: Before): After | undefined {
+  const operation = findOperation(task.step.op);
+  if (!operation) return undefined;
+  const top = new Worktop(world, task, before);
+  operation.predict?.(top, task.step.params);
+  return top.after();
+}
+
+function unique(assumptions: readonly Assumption[]): readonly Assumption[] {
+  return [...new Map(assumptions.map((one) => [one.id, one])).values()];
+}
+
+/** What an assumption at its ends does to the product of each stage, g. */
+type Changes = ReadonlyMap<string, { readonly low: number; readonly high: number }>;
+
+/** Reruns the steps that make an assumption, each alone, from where it stood. */
+function changesOf(world: World, runs: readonly Run[], { id }: Assumption): Changes {
+  const changes = new Map<string, { low: number; high: number }>();
+  for (const { task, before, prediction } of runs) {
+    if (!task.stage || !prediction.assumptions.some((one) => one.id === id)) continue;
+    const { substance } = task.stage;
+    const typical = gramsAt(prediction, prediction.product, substance);
+    const end = (which: 'low' | 'high') => {
+      const after = work({ ...world, scenario: { [id]: which } }, task, before);
+      return after ? gramsAt(after, after.product, substance) - typical : 0;
+    };
+    const sum = changes.get(task.stage.id) ?? { low: 0, high: 0 };
+    changes.set(task.stage.id, { low: sum.low + end('low'), high: sum.high + end('high') });
+  }
+  return changes;
+}
+
+function gramsAt({ shelf }: Pick<After, 'shelf'>, place: string, substance: string): number {
+  const content = shelf[place];
+  return content ? (wholeOf(content)[substance] ?? 0) : 0;
+}
+
+function stagesOf(
+  plan: Pick<Plan, 'doc' | 'lines' | 'charge'>,
+  steps: readonly StepPrediction[],
+  changes: readonly Changes[],
+): readonly StagePrediction[] {
+  const found = new Map<string, StagePrediction & { readonly variance: Variance }>();
+  for (const stage of plan.doc.stages) {
+    const weighed = weighingOf(plan.doc, stage.id);
+    const at = steps.find(({ step }) => step.id === weighed?.id);
+    const earlier = found.get(stage.from);
+    const basis = stage.from === fromCharge ? stageBasis(plan, stage) : earlier?.mass;
+    if (!at || !basis) continue;
+    const grams = gramsAt(at, at.step.uses?.['in'] ?? at.product, stage.substance);
+    const losses = steps.flatMap((one) => one.losses.filter((loss) => loss.stage === stage.id));
+    const variance = varianceOf(stage.id, changes, earlier?.variance);
+    found.set(stage.id, {
+      stage,
+      basis,
+      losses,
+      mass: leftOver(basis, losses, grams),
+      low: Math.max(0, grams - Math.sqrt(variance.down)),
+      high: Math.min(basis.q.value, grams + Math.sqrt(variance.up)),
+      variance,
+    });
+  }
+  return [...found.values()].map(({ variance: _variance, ...one }) => one);
+}
+
+/** Squares of the changes downwards and upwards, g². */
+interface Variance {
+  readonly down: number;
+  readonly up: number;
+}
+
+function varianceOf(stage: string, changes: readonly Changes[], earlier: Variance = { down: 0, up: 0 }): Variance {
+  const both = changes.flatMap((one) => {
+    const change = one.get(stage);
+    return change ? [change.low, change.high] : [];
+  });
+  const squares = (chosen: readonly number[]) => chosen.reduce((sum, change) => sum + change ** 2, 0);
+  return {
+    down: earlier.down + squares(both.filter((change) => change < 0)),
+    up: earlier.up + squares(both.filter((change) => change > 0)),
+  };
+}

@@ -1,0 +1,20 @@
+import { findOperation } from '../operations/registry';
+import type { Preparation } from '../preparation/document';
+
+/**
+ * Step in which the reaction comes to its end: the last of those that let it run in the reaction vessel, before anything else
+ * than charging and cooling is done to it.
+ */
+export function reactionStep(doc: Preparation): string | undefined {
+  const vessel = doc.lines.find(({ id }) => id === doc.reference)?.vessel;
+  let last: string | undefined;
+  for (const { id, op, uses } of doc.steps) {
+    const operation = findOperation(op);
+    const here = uses?.['in'] === undefined || vessel === undefined || uses['in'] === vessel;
+    if (operation?.reacts && here) last = id;
+    // What leaves the vessel leaves the reaction.
+    else if (last !== undefined && uses?.['to'] !== undefined) break;
+    else if (last !== undefined && operation?.isolates) break;
+  }
+  return last;
+}

@@ -1,0 +1,46 @@
+import { densityIn, millilitres } from '../operations/predicting/volumes';
+import { gramsOf } from '../mixture/matter';
+import { isInorganic } from '../operations/predicting/kinds';
+import { phaseKinds, phaseOf } from '../mixture/shelf';
+import type { Content, PhaseKind } from '../mixture/shelf';
+import type { Kind } from '../operations/predicting/kinds';
+
+/** One layer of a vessel, ready to draw: from the bottom up. */
+export interface Layer {
+  readonly kind: PhaseKind;
+  readonly name: string;
+  readonly mL: number;
+  readonly grams: number;
+  /** The largest parts first; traces under a milligram are left out. */
+  readonly parts: readonly { readonly id: string; readonly name: string; readonly grams: number }[];
+}
+
+const least_g = 0.001;
+
+/** Layers of a vessel in the order in which they lie: a solid at the bottom, liquids by density. */
+export function shownContent(kind: (id: string) => Kind, content: Content): readonly Layer[] {
+  const layers = phaseKinds.flatMap((phase): readonly (Layer & { readonly density: number })[] => {
+    const matter = phaseOf(content, phase);
+    const grams = gramsOf(matter);
+    if (grams < least_g) return [];
+    const parts = Object.entries(matter)
+      .filter(([, mass]) => mass >= least_g)
+      .sort(([, a], [, b]) => b - a)
+      .map(([id, mass]) => ({ id, name: kind(id).name, grams: mass }));
+    const mL = millilitres(kind, matter);
+    return [{ kind: phase, name: nameOf(kind, phase, content), mL, grams, parts, density: grams / mL }];
+  });
+  const bottom = ({ kind: phase, density }: (typeof layers)[number]) => (phase === 'solid' ? 100 : density);
+  return [...layers].sort((a, b) => bottom(b) - bottom(a)).map(({ density: _density, ...layer }) => layer);
+}
+
+/** What people call the layer. */
+function nameOf(kind: (id: string) => Kind, phase: PhaseKind, content: Content): string {
+  if (phase === 'solid') return 'solid';
+  if (phase === 'organic') return 'organic layer';
+  const liquid = phaseOf(content, 'liquid');
+  const water = Object.entries(liquid)
+    .filter(([id]) => kind(id).water || isInorganic(kind(id)))
+    .reduce((sum, [id, grams]) => sum + grams / densityIn(kind(id)), 0);
+  return water > millilitres(kind, liquid) / 2 ? 'aqueous' : 'mixture';
+}

@@ -1,0 +1,34 @@
+import { findOperation } from '../operations/registry';
+import type { Preparation } from '../preparation/document';
+import type { Stage, Step } from '../preparation/steps';
+
+const weighs = ({ op, params, optional }: Step, stage: string): boolean => {
+  const operation = findOperation(op);
+  return !optional && operation?.mass !== undefined && (operation.refs(params).stages ?? []).includes(stage);
+};
+
+/** Step at which a stage is weighed for the last time. */
+export function weighingOf({ steps }: Preparation, stage: string): Step | undefined {
+  return steps.findLast((step) => weighs(step, stage));
+}
+
+/**
+ * Stage that a step works towards: the next one that is weighed from here on. A step may name the stage itself, when several
+ * are made side by side.
+ */
+export function stageAhead(doc: Preparation, step: Step): Stage | undefined {
+  const from = doc.steps.indexOf(step);
+  const named = namedStage(doc, step);
+  // What is taken from a stage after it was weighed is missing in the next one.
+  if (named && doc.steps.findLastIndex((one) => weighs(one, named.id)) >= from) return named;
+  for (const later of doc.steps.slice(from)) {
+    const stage = doc.stages.find(({ id }) => weighs(later, id));
+    if (stage) return stage;
+  }
+  return undefined;
+}
+
+function namedStage({ stages }: Preparation, { params }: Step): Stage | undefined {
+  const { of } = params as { readonly of?: unknown };
+  return stages.find(({ id }) => id === of);
+}

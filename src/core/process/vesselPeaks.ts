@@ -1,0 +1,52 @@
+import { derive } from '../stoichiometry/derive';
+import { factsOf, numeral } from '../preparation/facts';
+import { fillLimits, sizes_mL } from '../preparation/vesselSizing';
+import { fromWorked } from '../quantity/worked';
+import { gramsOf } from '../mixture/matter';
+import { kindsOf } from '../operations/predicting/kinds';
+import { volumeOf } from '../operations/predicting/volumes';
+import type { Matter } from '../mixture/matter';
+import type { PlannedVessel, Preparation } from '../preparation/document';
+import type { Prediction } from './predictProcess';
+import type { Step } from '../preparation/steps';
+import type { Worked } from '../quantity/worked';
+
+/** A vessel at the largest volume that the procedure puts into it. */
+export interface VesselPeak {
+  readonly vessel: PlannedVessel;
+  /** Step at which it is fullest. */
+  readonly step: Step;
+  readonly volume: Worked<'volume'>;
+  readonly fill: Worked<'fraction'>;
+  /** Smallest common size, mL, that this fills no further than usual; absent when none is large enough. */
+  readonly suggestion_mL?: number;
+}
+
+/** Fill of each vessel at its fullest, from the predicted contents. */
+export function vesselPeaks(doc: Preparation, { steps }: Prediction): readonly VesselPeak[] {
+  const kind = kindsOf(factsOf(doc));
+  return doc.vessels.flatMap((vessel) => {
+    let found: { readonly matter: Matter; readonly step: Step } | undefined;
+    for (const { peaks, step } of steps) {
+      const matter = peaks[vessel.id];
+      if (matter && gramsOf(matter) > gramsOf(found?.matter ?? {})) found = { matter, step };
+    }
+    if (!found) return [];
+    const volume = volumeOf(kind, found.matter);
+    const fill = derive({
+      formula: 'fill',
+      dim: 'fraction',
+      unit: '%',
+      value: volume.q.value / vessel.capacity_mL,
+      inputs: {
+        V: fromWorked(volume),
+        V_vessel: numeral(String(vessel.capacity_mL), 'volume', 'mL', { at: 'setting', id: vessel.id }),
+      },
+      figures: 2,
+      certain: 'modelled',
+      quotient: false,
+    });
+    const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * fillLimits[vessel.kind].most);
+    return [{ vessel, step: found.step, volume, fill, ...(suggestion_mL === undefined ? {} : { suggestion_mL }) }];
+  });
+}

@@ -1,0 +1,86 @@
+import { format } from '@/core/quantity/format';
+import { fromCharge } from '@/core/preparation/steps';
+import { rangeText } from './rangeText';
+import { WorkedNumber } from '@/components/WorkingDrawer';
+import type { CSSProperties } from 'react';
+import type { Prediction, StagePrediction } from '@/core/process/predictProcess';
+
+/** The staircase before anything was done: from what the charge allows to what each stage should weigh, and what is lost between. */
+export function ForeseenStairs({ prediction: { stages } }: { readonly prediction: Prediction }) {
+  if (stages.length === 0)
+    return <p className="muted">No stage is weighed, or the basis of its yield cannot be worked out yet.</p>;
+  const full = Math.max(...stages.map(({ basis }) => basis.q.value));
+  return (
+    <div className="stairs foreseen">
+      <ol>
+        {stages.map((one) => (
+          <ForeseenStage key={one.stage.id} one={one} stages={stages} full={full} />
+        ))}
+      </ol>
+      <p className="muted">
+        The thin stroke is the range that follows from the assumptions. A class that falls outside it has met something
+        that no model foresees.
+      </p>
+    </div>
+  );
+}
+
+function ForeseenStage({
+  one: { stage, basis, losses, mass, low, high },
+  stages,
+  full,
+}: {
+  readonly one: StagePrediction;
+  readonly stages: readonly StagePrediction[];
+  readonly full: number;
+}) {
+  const at = (value: number) => `${(value / full) * 100}%`;
+  const isFirst = stage.from === fromCharge;
+  const theory = stages.find(
+    (other) => other.stage.from === fromCharge && other.stage.substance === stage.substance,
+  )?.basis;
+  const share = (value: number, of: number) => format({ dim: 'fraction', value: value / of }, '%', { figures: 2 });
+  return (
+    <>
+      {isFirst && (
+        <li>
+          <span className="stair-label">{stage.basis ? 'At most' : 'Theoretical yield'}</span>
+          <span className="stair-bar">
+            <i className="stair-outline" style={{ width: at(basis.q.value) }} />
+          </span>
+          <span className="stair-mass">
+            <WorkedNumber worked={basis} label={stage.basis ? `At most, ${stage.name}` : 'Theoretical yield'} />
+          </span>
+        </li>
+      )}
+      <li>
+        <span className="stair-label">{stage.name}</span>
+        <span className="stair-bar">
+          <i className="stair-outline" style={{ width: at(mass.q.value) }} />
+          <i
+            className="stair-range"
+            style={{ left: at(low), width: at(high - low) } satisfies CSSProperties}
+            aria-hidden="true"
+          />
+        </span>
+        <span className="stair-mass">
+          <WorkedNumber worked={mass} label={`Foreseen mass of ${stage.name}`} />
+          <small className="num">{rangeText(mass, low, high)}</small>
+          {theory && (
+            <small className="num">
+              {share(mass.q.value, theory.q.value)} {stage.basis ? 'recovered' : 'yield'}
+            </small>
+          )}
+          {!isFirst && <small className="num">{share(mass.q.value, basis.q.value)} recovery</small>}
+        </span>
+        <ul className="stair-losses">
+          {losses.map((loss) => (
+            <li key={loss.key}>
+              <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} /> {loss.label}
+            </li>
+          ))}
+        </ul>
+      </li>
+    </>
+  );
+}
