@@ -34,6 +34,46 @@ export const operationRules = {
   },
   'reflux.long': { title: 'Long at reflux', says: '{time} at reflux; at most {most} is advised.' },
   'hold.short': { title: 'Shorter than planned', says: '{time} instead of {planned}.' },
+  'layers.other': {
+    title: 'Not the layer that was expected',
+    says: 'The organic layer is the {found} one; the sheet expects it to be the {expected} one.',
+    remedies: [
+      'Trust the drop test, repeat it from the other layer, and label both flasks.',
+      'Solutes can turn the order round. Discard nothing.',
+    ],
+  },
+  'test.otherwise': {
+    title: 'The test came out otherwise',
+    says: 'It is {seen}; {expected} was expected. {otherwise}',
+  },
+  'vial.leaked': {
+    title: 'The vial leaked',
+    says: 'What leaked is lost: estimate it and write it down.',
+    remedies: ['Wipe it up, change gloves, a new cap.'],
+  },
+  'induction.early': {
+    title: 'Going on before the start was seen',
+    says: 'No start stands on the record. What has gathered can react all at once.',
+    remedies: ['Add nothing more. Wait, and go up the ladder of remedies.', 'Call the demonstrator.'],
+  },
+  'tubes.control': {
+    title: 'A control did not behave',
+    says: 'Not as a control should: {tubes}. Nothing can be said of the samples.',
+    remedies: ['Fresh reagent, clean tubes, and once more.'],
+  },
+  'spectrum.other': {
+    title: 'Bands other than expected',
+    says: 'Not as expected: {bands}.',
+    remedies: ['Starting material, water or solvent? Compare with their spectra.'],
+  },
+  'distil.window': {
+    title: 'Outside the printed window',
+    says: '{temperature} lies outside {low} to {high}.',
+    remedies: [
+      'Judge by the plateau: a thermometer lags, a stem and the pressure shift it. Record both and the reason.',
+      'Well below the boiling point with product coming over: water or solvent with it.',
+    ],
+  },
   'quench.hot': {
     title: 'Too hot to pour',
     says: 'The mixture is at {temperature}; pour below {limit}.',

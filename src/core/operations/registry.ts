@@ -12,6 +12,28 @@ import { reflux } from './reflux';
 import { secondCrop } from './secondCrop';
 import { vacuumFiltration } from './vacuumFiltration';
 import { weighing } from './weighing';
+import { anhydrousSetUp } from './anhydrousSetUp';
+import { cakeWash } from './cakeWash';
+import { chromatogram } from './chromatogram';
+import { closedVial } from './closedVial';
+import { distillation } from './distillation';
+import { dryingLiquid } from './dryingLiquid';
+import { evaporation } from './evaporation';
+import { extraction } from './extraction';
+import { fractionation } from './fractionation';
+import { gravityFiltration } from './gravityFiltration';
+import { grinding } from './grinding';
+import { inProcessTest } from './inProcessTest';
+import { induction } from './induction';
+import { mixedSolvents } from './mixedSolvents';
+import { neutralization } from './neutralization';
+import { reactiveDistillation } from './reactiveDistillation';
+import { spectrum } from './spectrum';
+import { steamDistillation } from './steamDistillation';
+import { storing } from './storing';
+import { stripping } from './stripping';
+import { tubeTests } from './tubeTests';
+import { wash } from './wash';
 import type { Operation } from './operation';
 
 /** Every operation, once. Adding one is adding a folder and a row here, and a card at the bench. */
@@ -29,6 +51,28 @@ export const operations: readonly Operation[] = [
   anyOperation(meltingRange),
   anyOperation(secondCrop),
   anyOperation(calculation),
+  anyOperation(anhydrousSetUp),
+  anyOperation(induction),
+  anyOperation(grinding),
+  anyOperation(closedVial),
+  anyOperation(inProcessTest),
+  anyOperation(neutralization),
+  anyOperation(extraction),
+  anyOperation(wash),
+  anyOperation(dryingLiquid),
+  anyOperation(stripping),
+  anyOperation(gravityFiltration),
+  anyOperation(cakeWash),
+  anyOperation(mixedSolvents),
+  anyOperation(evaporation),
+  anyOperation(distillation),
+  anyOperation(fractionation),
+  anyOperation(steamDistillation),
+  anyOperation(reactiveDistillation),
+  anyOperation(tubeTests),
+  anyOperation(chromatogram),
+  anyOperation(spectrum),
+  anyOperation(storing),
 ];
 
 const byName = new Map(operations.map((operation) => [operation.name, operation]));

@@ -5,6 +5,7 @@ import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { fromCharge } from '../preparation/steps';
 import { inSentence } from '../preparation/inSentence';
+import { stageBasis } from '../preparation/stageBasis';
 import { percent, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
 import type { Stage } from '../preparation/steps';
@@ -19,6 +20,23 @@ export function stageOf({ doc }: Pick<Bench, 'doc'>, id: string): Stage | undefi
 /** Name of a stage inside a sentence. */
 export function stageName({ bench }: StepContext, id: string): string {
   return inSentence(stageOf(bench, id)?.name ?? id);
+}
+
+/** Whether a reaction lies between the charge and a stage: its share is a yield then. */
+export function isMade({ from, basis }: Stage): boolean {
+  return from === fromCharge && basis === undefined;
+}
+
+/** The stage from the charge that a stage goes back to. */
+function rootOf(doc: Pick<Preparation, 'stages'>, stage: Stage): Stage {
+  const earlier = doc.stages.find(({ id }) => id === stage.from);
+  return earlier ? rootOf(doc, earlier) : stage;
+}
+
+/** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */
+export function mostOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
+  const root = rootOf(bench.doc, stage);
+  return root.basis ? stageBasis({ charge: bench.charge.actual }, root) : theory(bench);
 }
 
 /**
@@ -45,6 +63,7 @@ export function shareOf(
   stage: Stage,
   mass: Worked<'mass'>,
 ): Worked<'fraction'> | undefined {
+  if (stage.basis) return recoveryOf(mass, mostOf(bench, stage));
   return stage.from === fromCharge
     ? yieldOf(mass, theory(bench))
     : recoveryOf(mass, bench.inputOf(stage.id) ?? bench.massOf(stage.from)?.mass);
@@ -88,6 +107,6 @@ export function massFindings(context: StepContext, id: string, mass: Worked<'mas
   if (!stage || !share) return [];
   const args = { stage: stage.name, mass: worked(mass), share: percent(share.q.value) };
   if (share.q.value > 1)
-    return [finding(stage.from === fromCharge ? 'stage.overTheory' : 'stage.overBefore', 'caution', about, args)];
+    return [finding(isMade(stage) ? 'stage.overTheory' : 'stage.overBefore', 'caution', about, args)];
   return share.q.value < hardlyAnything ? [finding('stage.little', 'caution', about, args)] : [];
 }

@@ -11,6 +11,7 @@ export const formatVersion = 2;
 
 export const roles = [
   'reactant',
+  'material',
   'reagent in excess',
   'catalyst',
   'solvent',

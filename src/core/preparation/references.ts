@@ -61,6 +61,7 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
   doc.stages.forEach((stage, i) => {
     need(substances, stage.substance, 'substance', 'stages', i, 'substance');
     const earlier = new Set([fromCharge, ...doc.stages.slice(0, i).map(({ id }) => id)]);
+    need(lines, stage.basis?.line, 'line', 'stages', i, 'basis', 'line');
     need(earlier, stage.from, 'earlier stage', 'stages', i, 'from');
   });
   doc.steps.forEach((step, i) => {

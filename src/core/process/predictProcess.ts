@@ -4,7 +4,7 @@ import { fromCharge } from '../preparation/steps';
 import { kindsOf } from '../operations/predicting/kinds';
 import { reactionStep } from './reactionStep';
 import { stageAhead, weighingOf } from './stageAhead';
-import { stageBasis } from './stageBasis';
+import { stageBasis } from '../preparation/stageBasis';
 import { wholeOf } from '../mixture/shelf';
 import { Worktop } from '../operations/predicting/worktop';
 import { leftOver } from './leftOver';

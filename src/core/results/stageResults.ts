@@ -1,7 +1,6 @@
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../preparation/inSentence';
-import { shareOf, theory, yieldOf } from '../operations/stages';
-import { fromCharge } from '../preparation/steps';
+import { isMade, mostOf, shareOf, yieldOf } from '../operations/stages';
 import { verdict } from './verdict';
 import type { Bench, MeltingRun } from '../operations/operation';
 import type { MeltingDatum } from '../preparation/document';
@@ -34,13 +33,14 @@ export function stageResults(bench: Bench): readonly StageResult[] {
 function stageResult(bench: Bench, stage: Stage): StageResult {
   const mass = bench.massOf(stage.id);
   const share = mass && shareOf(bench, stage, mass.mass);
-  const percentYield = mass && yieldOf(mass.mass, theory(bench));
+  const most = mostOf(bench, stage);
+  const percentYield = mass && yieldOf(mass.mass, most);
   const runs = bench.meltingOf(stage.id);
   const best = bestRun(runs);
   const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
   return {
     stage,
-    kind: stage.from === fromCharge ? 'yield' : 'recovery',
+    kind: isMade(stage) ? 'yield' : 'recovery',
     ...(mass ? { mass } : {}),
     ...(share ? { share } : {}),
     ...(percentYield ? { percentYield } : {}),

@@ -6,7 +6,7 @@ import { idParam, params } from '../params';
 import { measure } from '../asks';
 import { percent } from '../numbers';
 import { readingsAt } from '../onRecord';
-import { recoveryOf, stageName, stageOf, theory, yieldOf } from '../stages';
+import { recoveryOf, stageName, stageOf, theory, mostOf, yieldOf } from '../stages';
 import type { Operation, StepContext } from '../operation';
 import type { Calculation, CalculationParams } from './types';
 import type { Worked } from '../../quantity/worked';
@@ -68,7 +68,7 @@ function rightResult({ bench, params: { of, what } }: StepContext<CalculationPar
   if (!mass || !stage) return undefined;
   return what === 'yield'
     ? yieldOf(mass, theory(bench))
-    : recoveryOf(mass, bench.inputOf(of) ?? bench.massOf(stage.from)?.mass);
+    : recoveryOf(mass, bench.inputOf(of) ?? bench.massOf(stage.from)?.mass ?? mostOf(bench, stage));
 }
 
 /** Equal within the last typed digit, or half a per cent of the value where readings had three figures. */

@@ -27,7 +27,8 @@ export function acidBaseOf({ id, groups, substance }: Kind): AcidBase | undefine
   if (groups.mineralAcid) return strong(-acidProtons(substance?.formula, groups));
   if (groups.bicarbonate) return { pKas: carbonic, charge: 0, spectators: 1, gas: true };
   if (groups.carbonate) return { pKas: carbonic, charge: 0, spectators: 2, gas: true };
-  if (groups.sulfite) return { pKas: sulfurous, charge: 0, spectators: /Na2SO3/.test(substance?.formula ?? '') ? 2 : 1 };
+  if (groups.sulfite)
+    return { pKas: sulfurous, charge: 0, spectators: /Na2SO3/.test(substance?.formula ?? '') ? 2 : 1 };
   const pKas = (substance?.pKa ?? []).map(({ digits }) => Number(digits));
   if (groups.hypochlorite) return { pKas: pKas.length > 0 ? pKas : [7.5], charge: 0, spectators: 1 };
   if (pKas.length === 0) return undefined;

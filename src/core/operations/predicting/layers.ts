@@ -176,7 +176,8 @@ function balancePH(world: Balance): number {
 }
 
 /** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */
-const stays = (pH: number) => carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
+const stays = (pH: number) =>
+  carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
 
 /**
  * Carbonate that does not stay leaves as carbon dioxide: of sodium bicarbonate that is CO₂, and the hydroxide it leaves stays in
@@ -206,4 +207,3 @@ export function layerDensities(work: Worktop, { organic, aqueous }: Pick<Layers,
   const density = (matter: Matter) => gramsOf(matter) / (millilitres(kind, matter) || 1);
   return { organic: density(organic), aqueous: density(aqueous) };
 }
-

@@ -207,9 +207,9 @@ export class Worktop {
   }
 
   /** Registers a loss of what the stage will weigh. Nothing is lost before there is something to lose. */
-  lose(key: string, label: string, mass: Worked<'mass'>): void {
-    if (!this.stage || !(mass.q.value > 0)) return;
-    this.found.push({ key: `${this.step.id}/${key}`, label, stage: this.stage.id, mass });
+  lose(key: string, label: string, mass: Worked<'mass'>, stage: string | undefined = this.stage?.id): void {
+    if (stage === undefined || !(mass.q.value > 0)) return;
+    this.found.push({ key: `${this.step.id}/${key}`, label, stage, mass });
   }
 
   remark(text: string): void {
@@ -234,6 +234,19 @@ export class Worktop {
       unit: 'g',
       value,
       inputs: { x: this.foreseen('mass', value, 'g', of) },
+      figures: 2,
+      certain: 'modelled',
+    });
+  }
+
+  /** A share of a mass, both as the prediction finds them. */
+  foreseenShare(grams: number, of: string, share: number): Worked<'mass'> {
+    return derive({
+      formula: 'shareForeseen',
+      dim: 'mass',
+      unit: 'g',
+      value: grams * share,
+      inputs: { m: this.foreseen('mass', grams, 'g', of), q: this.foreseen('fraction', share, '%', of) },
       figures: 2,
       certain: 'modelled',
     });

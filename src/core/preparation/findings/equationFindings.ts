@@ -25,7 +25,11 @@ export function equationFindings({ doc, facts, difference }: PlanDraft): readonl
       finding('equation.unbalanced', 'stop', { field: 'equation' }, { difference: describeImbalance(difference) }),
     );
   }
-  if (!doc.equation.terms.some(({ side, substance }) => side === 'right' && substance === doc.equation.product)) {
+  // A separation or a purification has no equation.
+  if (
+    doc.equation.terms.length > 0 &&
+    !doc.equation.terms.some(({ side, substance }) => side === 'right' && substance === doc.equation.product)
+  ) {
     found.push(finding('equation.noProduct', 'stop', { field: 'equation' }));
   }
   const left = doc.equation.terms.filter(({ side }) => side === 'left').map(({ substance }) => substance);

@@ -75,7 +75,9 @@ export function ContentTable({
         </p>
       )}
       {traces.length > 0 && (
-        <p className="muted">Emptied, with a little that clings to it: {traces.map(({ label }) => label).join(', ')}.</p>
+        <p className="muted">
+          Emptied, with a little that clings to it: {traces.map(({ label }) => label).join(', ')}.
+        </p>
       )}
       {remarks.map((text) => (
         <p key={text} className="caution-line">

@@ -1,7 +1,7 @@
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
-import type { Plan } from '../preparation/planTypes';
-import type { Stage } from '../preparation/steps';
+import type { Plan } from './planTypes';
+import type { Stage } from './steps';
 import type { Worked } from '../quantity/worked';
 
 /** What a stage from the charge can be at most: the theoretical yield, or what a line brought of it. */

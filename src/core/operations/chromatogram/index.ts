@@ -1,0 +1,44 @@
+import { checks, measure } from '../asks';
+import { idParam, params } from '../params';
+import { readAs, readingsAt } from '../onRecord';
+import { sample } from '../predicting/sample';
+import { stageName } from '../stages';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+import type { Reading } from '../../record/entry';
+
+export interface ChromatogramParams {
+  readonly of: string;
+}
+
+/** Area per cent of the product, the solvent's peak left out. It is no mass fraction while response factors are not known. */
+export const chromatogram: Operation<ChromatogramParams, { readonly area?: Live<Reading> }> = {
+  name: 'chromatogram',
+  version: 1,
+  title: 'Chromatogram',
+  params: params({ of: idParam().required() }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const { area } = readingsAt(context);
+    return area ? { area } : {};
+  },
+  sentence: (context) => `Chromatogram of the ${stageName(context, context.params.of)}: leave the solvent's peak out.`,
+  predict: (work) => sample(work, { low: 0.005, typical: 0.02, high: 0.05 }),
+  asks: (_, context) => [
+    ...checks(context, { vial: 'The number of the vial stands on the record and on the vial.' }),
+    measure(context, {
+      id: 'area',
+      title: 'Area of the product',
+      ways: [
+        {
+          id: 'area',
+          label: 'Area per cent',
+          slots: [
+            { slot: 'area', says: 'Area of its peak over all areas but the solvent’s.', dim: 'fraction', unit: '%' },
+          ],
+        },
+      ],
+    }),
+  ],
+  outcome: ({ area }, context) => (area ? [{ label: 'area of the product', worked: readAs(context, area) }] : []),
+};

@@ -1,0 +1,74 @@
+import { boolean } from 'yup';
+import { checks, event } from '../asks';
+import { eventsAt } from '../onRecord';
+import { finding } from '../../finding/finding';
+import { minutesParam, params } from '../params';
+import { react } from '../predicting/react';
+import { timer } from '../timer';
+import { uncheckedAt } from '../unchecked';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface ClosedVialParams {
+  readonly minutes: number;
+  /** Vented each so many minutes. */
+  readonly vent_min: number;
+  readonly gas?: boolean;
+}
+
+export interface ClosedVial {
+  readonly begun?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+  readonly leaked?: Live<Happening>;
+}
+
+const setUp = {
+  headspace: 'The vial is at most two thirds full: it needs headspace.',
+  cap: 'The cap fits and was tried.',
+} as const;
+
+/** A closed vial shaken by hand and vented. */
+export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
+  name: 'closedVial',
+  version: 1,
+  title: 'Closed vial, shaken by hand',
+  params: params({ minutes: minutesParam().required(), vent_min: minutesParam().required(), gas: boolean() }),
+  refs: () => ({}),
+  actual: (context) => eventsAt(context, 'begun', 'ended', 'leaked'),
+  sentence: ({ params: { minutes, vent_min } }) => `Shake for ${minutes}\u00a0min; vent every ${vent_min}\u00a0min.`,
+  cautions: ({ params: { gas } }) => [
+    'Point it away from people when it is vented.',
+    ...(gas ? ['Gas is formed: vent before the first shake, and more often at the beginning.'] : []),
+  ],
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  reacts: true,
+  predict: (work) => react(work, work.place('in')),
+  asks: (_, context) => [
+    ...checks(context, setUp),
+    event(context, 'begun', 'Close it and shake.', 'Shaking'),
+    {
+      ...event(context, 'ended', 'When the time is over: vent, then open.', 'Vented and open'),
+      or: [{ name: 'leaked', button: 'It leaked' }],
+      done: context.bench.record.some(
+        ({ status, body }) =>
+          status === 'live' &&
+          body.k === 'event' &&
+          body.step === context.step.id &&
+          ['ended', 'leaked'].includes(body.name),
+      ),
+    },
+  ],
+  timers: ({ begun: from, ended, leaked }, context) =>
+    timer(context, {
+      label: 'Shaking',
+      then: 'Vent and open',
+      minutes: context.params.minutes,
+      from,
+      to: ended ?? leaked,
+    }),
+  check: ({ begun, leaked }, context) => [
+    ...uncheckedAt(context, 'Closed vial', setUp, begun),
+    ...(leaked ? [finding('vial.leaked', 'caution', { step: context.step.id, field: 'leaked' })] : []),
+  ],
+};

@@ -1,0 +1,148 @@
+import { boolean } from 'yup';
+import { distilOver } from './predict';
+import { finding } from '../../finding/finding';
+import { checks, event, measure } from '../asks';
+import { celsius, worked } from '../numbers';
+import { celsiusParam, idParam, params } from '../params';
+import { configurationFindings } from '../../record/weighingFindings';
+import { eventsAt, readAs, readingsAt } from '../onRecord';
+import { massFindings, stageName, stageOf } from '../stages';
+import { measuredAmount } from '../../record/measured';
+import { netWay, taredVesselWay, temperatureWay } from '../ways';
+import { uncheckedAt } from '../unchecked';
+import type { Finding } from '../../finding/finding';
+import type { Happening, Reading } from '../../record/entry';
+import type { LineReadings } from '../../record/measured';
+import type { Live } from '../../record/foldRecord';
+import type { Operation, StepContext } from '../operation';
+import type { Worked } from '../../quantity/worked';
+
+export interface DistillationParams {
+  readonly of: string;
+  /** Printed window of the main cut, °C of the head. */
+  readonly low_C: number;
+  readonly high_C: number;
+  /** Above about 140 °C a cold jacket cracks. */
+  readonly airCondenser?: boolean;
+}
+
+export interface Distillation {
+  readonly readings: LineReadings;
+  readonly mass?: Worked<'mass'>;
+  readonly firstDrop?: Live<Happening>;
+  readonly heatOn?: Live<Happening>;
+  readonly first?: Live<Reading>;
+  readonly last?: Live<Reading>;
+}
+
+const setUp = {
+  half: 'The flask is at most half full; boiling aids or stir bar are in, before any heat.',
+  bulb: 'The top of the bulb stands level with the lower edge of the side-arm opening.',
+  open: 'All joints are snug and clipped; the system is open at the receiver.',
+  tared: 'The receivers are numbered and were weighed empty.',
+} as const;
+
+/** Simple distillation: forerun, the main cut on its plateau, and never to dryness. */
+export const distillation: Operation<DistillationParams, Distillation> = {
+  name: 'distillation',
+  version: 1,
+  title: 'Distillation',
+  params: params({
+    of: idParam().required(),
+    low_C: celsiusParam().required(),
+    high_C: celsiusParam().required(),
+    airCondenser: boolean(),
+  }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const readings = readingsAt(context) as LineReadings;
+    const { first } = readingsAt(context, { item: 'first' });
+    const { last } = readingsAt(context, { item: 'last' });
+    const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+    return {
+      ...eventsAt(context, 'heatOn', 'firstDrop'),
+      readings,
+      ...(first ? { first } : {}),
+      ...(last ? { last } : {}),
+      ...(mass ? { mass } : {}),
+    };
+  },
+  sentence: ({ params: { low_C, high_C } }) =>
+    `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C.`,
+  conditions: () => ({ boiling: true, hot: true }),
+  cautions: ({ params: { airCondenser } }) => [
+    'Never to dryness. Drop the heat away when the pot is nearly empty or the head falls.',
+    ...(airCondenser ? ['Air condenser: a cold jacket cracks at this temperature.'] : []),
+  ],
+  isolates: true,
+  timing: () => ({ fixed_min: 0, grows: 'volume' }),
+  predict: (work, params) => distilOver(work, params),
+  asks: ({ mass, first, last }, context) => [
+    ...checks(context, setUp),
+    event(context, 'heatOn', 'Turn the heat on.', 'Heat is on'),
+    event(context, 'firstDrop', 'Collect the forerun.', 'First drop'),
+    {
+      ...measure(context, {
+        id: 'first',
+        title: 'Head temperature when the main cut begins',
+        about: { item: 'first' },
+        ways: [temperatureWay('On the plateau: change the receiver. Head temperature:', 'first')],
+        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
+      }),
+      done: first !== undefined,
+    },
+    {
+      ...measure(context, {
+        id: 'last',
+        title: 'Head temperature at its last drop',
+        about: { item: 'last' },
+        ways: [temperatureWay('Stop on a rise, on a fall, or when the pot is nearly dry. Head temperature:', 'last')],
+        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
+      }),
+      done: last !== undefined,
+    },
+    {
+      ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways: [taredVesselWay, netWay] }),
+      done: mass !== undefined,
+    },
+  ],
+  check: (actual, context) => [
+    ...uncheckedAt(context, 'Distillation', setUp, actual.heatOn),
+    ...windowFindings(actual, context),
+    ...configurationFindings(actual.readings, stageOf(context.bench, context.params.of)?.name ?? '', {
+      step: context.step.id,
+    }),
+    ...(actual.mass
+      ? massFindings(context, context.params.of, actual.mass, {
+          step: context.step.id,
+          slot: actual.readings.full ? 'full' : 'net',
+        })
+      : []),
+  ],
+  outcome: ({ mass, first, last }, context) => [
+    ...(first ? [{ label: 'boiling range from', worked: readAs(context, first) }] : []),
+    ...(last ? [{ label: 'to', worked: readAs(context, last) }] : []),
+    ...(mass ? [{ label: 'net', worked: mass }] : []),
+  ],
+  mass: ({ readings, mass }, { step, params: { of } }) =>
+    mass && { stage: of, mass, step: step.id, dry: 'looks', at: (readings.full ?? readings.net)?.entry.at ?? '' },
+};
+
+/** The printed window taken literally is a mistake; the plateau decides. */
+function windowFindings({ first, last }: Distillation, context: StepContext<DistillationParams>): readonly Finding[] {
+  const { low_C, high_C } = context.params;
+  return [first, last].flatMap((one) => {
+    if (!one) return [];
+    const read = readAs(context, one);
+    const { slot, item } = one.body.place;
+    if (read.q.value >= low_C && read.q.value <= high_C) return [];
+    return [
+      finding(
+        'distil.window',
+        'note',
+        { step: context.step.id, slot, ...(item === undefined ? {} : { item }) },
+        { temperature: worked(read), low: celsius(low_C), high: celsius(high_C) },
+      ),
+    ];
+  });
+}

@@ -1,0 +1,97 @@
+import { number } from 'yup';
+import { event, measure } from '../asks';
+import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
+import { idParam, params } from '../params';
+import { liquidsOf } from '../predicting/react';
+import { massFindings, stageName } from '../stages';
+import { without } from '../../mixture/matter';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+import type { Worked } from '../../quantity/worked';
+
+export interface EvaporationParams {
+  readonly of: string;
+  /** Days that it usually takes. */
+  readonly days: number;
+}
+
+export interface Evaporation {
+  readonly begun?: Live<Happening>;
+  readonly done?: Live<Happening>;
+  readonly last?: { readonly mass: Worked<'mass'>; readonly at: string; readonly round: number };
+}
+
+/** Crystals from an open dish, by slow evaporation: days to weeks, the mass over time. */
+export const evaporation: Operation<EvaporationParams, Evaporation> = {
+  name: 'evaporation',
+  version: 1,
+  title: 'Slow evaporation',
+  params: params({
+    of: idParam().required(),
+    days: number().min(0.1, 'must be at least 0.1').max(60, 'must be at most 60').required(),
+  }),
+  refs: ({ of }) => ({ stages: [of] }),
+  actual: (context) => {
+    const last = roundsAt(context, 'net').at(-1);
+    return {
+      ...eventsAt(context, 'begun', 'done'),
+      ...(last
+        ? {
+            last: {
+              mass: readAs(context, last) as Worked<'mass'>,
+              at: last.entry.at,
+              round: last.body.place.round ?? 1,
+            },
+          }
+        : {}),
+    };
+  },
+  sentence: ({ params: { days } }) =>
+    `Let it stand open, covered against dust, about ${days} days; weigh it now and then.`,
+  isolates: true,
+  predict: (work) => {
+    const place = work.place('in');
+    const id = work.stage?.substance ?? '';
+    const liquid = liquidsOf(work, place);
+    const stays = { [id]: liquid[id] ?? 0 };
+    const solids = Object.fromEntries(
+      Object.entries(without(liquid, stays)).filter(([one]) => work.world.kind(one).solid),
+    );
+    const vapour = without(without(liquid, stays), solids);
+    work.rearrange(place, { solid: work.whole(place) });
+    work.leave('air', work.take(place, 'solid', vapour));
+  },
+  asks: ({ last, done }, context) => [
+    event(context, 'begun', 'Put the dish in its place.', 'It stands'),
+    {
+      ...measure(context, {
+        id: 'net',
+        title: last ? 'Weigh again' : 'First weighing',
+        about: { round: nextRound(context, 'net') },
+        ways: [
+          {
+            id: 'net',
+            label: 'Net mass',
+            slots: [
+              {
+                slot: 'net',
+                says: `Net mass of the ${stageName(context, context.params.of)}.`,
+                dim: 'mass',
+                unit: 'g',
+              },
+            ],
+          },
+        ],
+        ...(last ? { close: { name: 'done', button: 'No liquid is left' } } : {}),
+      }),
+      done: last !== undefined && done !== undefined,
+    },
+  ],
+  check: ({ last }, context) =>
+    last
+      ? massFindings(context, context.params.of, last.mass, { step: context.step.id, slot: 'net', round: last.round })
+      : [],
+  mass: ({ last, done }, { step, params: { of } }) =>
+    last && { stage: of, mass: last.mass, step: step.id, dry: done ? 'looks' : 'unknown', at: last.at },
+};

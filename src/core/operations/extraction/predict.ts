@@ -1,0 +1,44 @@
+import { gramsOf, nothing, plus } from '../../mixture/matter';
+import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
+import { productIn } from '../predicting/transfer';
+import type { Layers } from '../predicting/layers';
+import type { Matter } from '../../mixture/matter';
+import type { Worktop } from '../predicting/worktop';
+
+/**
+ * Rounds of an extraction. The extract is the layer of what is added: an organic solvent out of water, or water out of an organic
+ * layer. What is left behind goes on as the raffinate.
+ */
+export function shakeOut(
+  work: Worktop,
+  { line, first = [] }: { readonly line: string; readonly first?: readonly string[] },
+): void {
+  const funnel = intoFunnel(work);
+  for (const id of first) work.put(funnel, 'liquid', work.introduce(id));
+  const extract = work.own('to', 'Extracts');
+  const before = productIn(work, funnel);
+  const done: Layers[] = [];
+  let kind: 'organic' | 'liquid' = 'organic';
+  for (const portion of portionsOf(work, line)) {
+    const layers = round(work, funnel, portion);
+    kind = isOrganic(portion, layers) ? 'organic' : 'liquid';
+    work.put(extract, kind, work.takeAll(funnel, kind));
+    done.push(layers);
+  }
+  remarkOn(work, done);
+  const other = kind === 'organic' ? 'liquid' : 'organic';
+  loseLeft(work, {
+    key: 'raffinate',
+    label: kind === 'organic' ? 'left in the water' : 'left in the organic layer',
+    before,
+    left: plus(work.phase(funnel, other), nothing),
+  });
+  work.follow(extract);
+}
+
+/** The layer in which most of the portion went. */
+function isOrganic(portion: Matter, { organic, aqueous }: Layers): boolean {
+  const shared = (layer: Matter) =>
+    Object.keys(portion).reduce((sum, id) => sum + Math.min(portion[id] ?? 0, layer[id] ?? 0), 0);
+  return gramsOf(organic) > 0 && shared(organic) > shared(aqueous);
+}

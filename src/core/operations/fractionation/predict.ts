@@ -1,0 +1,104 @@
+import { batchDistillation } from '../../models/distillation/batchDistillation';
+import { cutsOf } from '../../models/distillation/cutsOf';
+import type { BatchRun } from '../../models/distillation/batchDistillation';
+import type { Kind } from '../predicting/kinds';
+import type { Liquid } from '../../models/distillation/binaryPair';
+import type { Worktop } from '../predicting/worktop';
+
+const points = 80;
+
+export interface Fractionate {
+  readonly lighter: string;
+  readonly heavier: string;
+  readonly limits_C: readonly number[];
+  readonly stages: number;
+  readonly reflux: number;
+}
+
+/** The curve of the pair by the staged column; each cut goes into its receiver, the rest stays in the pot. */
+export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages, reflux }: Fractionate): void {
+  const pot = work.place('in');
+  const [a, b] = [work.world.kind(lighter), work.world.kind(heavier)];
+  const pair = { lighter: liquidOf(a), heavier: liquidOf(b) };
+  const whole = work.whole(pot);
+  if (!pair.lighter || !pair.heavier || !(whole[lighter] ?? 0) || !(whole[heavier] ?? 0)) {
+    work.remark('Without vapour pressures of both liquids no curve can be foreseen.');
+    return;
+  }
+  const run = batchDistillation({
+    pair: { lighter: pair.lighter, heavier: pair.heavier },
+    lighter_mol: (whole[lighter] ?? 0) / pair.lighter.M,
+    heavier_mol: (whole[heavier] ?? 0) / pair.heavier.M,
+    stages,
+    reflux,
+    points,
+  });
+  collect(work, { pot, lighter, heavier, run, limits_C, pair: { lighter: pair.lighter, heavier: pair.heavier } });
+  work.remark(
+    `Head at the first drop about ${Math.round((run.points[0]?.head_C ?? 0) * 10) / 10}\u202f°C, with ${stages} ${stages === 1 ? 'stage' : 'stages'}: the plan holds the stages, the column decides.`,
+  );
+}
+
+function collect(
+  work: Worktop,
+  {
+    pot,
+    lighter,
+    heavier,
+    run,
+    limits_C,
+    pair,
+  }: {
+    pot: string;
+    lighter: string;
+    heavier: string;
+    run: BatchRun;
+    limits_C: readonly number[];
+    pair: { lighter: Liquid; heavier: Liquid };
+  },
+): void {
+  const cuts = cutsOf(run, limits_C);
+  const given = work.whole(pot);
+  cuts.forEach((cut, i) => {
+    const place = work.own(`cut${i + 1}`, `Cut ${i + 1}`);
+    const matter = {
+      [lighter]: Math.min(given[lighter] ?? 0, cut.lighter_mol * pair.lighter.M),
+      [heavier]: Math.min(given[heavier] ?? 0, cut.heavier_mol * pair.heavier.M),
+    };
+    work.put(place, 'liquid', work.take(pot, 'liquid', matter));
+    loseElsewhere(work, { i, count: cuts.length, lighter, heavier, matter });
+  });
+  const rest = work.whole(pot);
+  loseElsewhere(work, { i: -1, count: cuts.length, lighter, heavier, matter: rest });
+  work.follow(work.step.uses?.['cut1'] ?? `${work.step.id}/cut1`);
+}
+
+/** The lighter one is weighed in the first cut, the heavier one in the last: what is elsewhere is lost to it. */
+function loseElsewhere(
+  work: Worktop,
+  {
+    i,
+    count,
+    lighter,
+    heavier,
+    matter,
+  }: { i: number; count: number; lighter: string; heavier: string; matter: Readonly<Record<string, number>> },
+): void {
+  const where =
+    i < 0
+      ? 'left in the pot and the column'
+      : i === 0
+        ? 'in the first cut'
+        : i === count - 1
+          ? 'in the last cut'
+          : `in cut ${i + 1}`;
+  const stageFor = (id: string) => work.world.plan.doc.stages.find(({ substance }) => substance === id)?.id;
+  if (i !== 0) work.lose(`${lighter}/${i}`, where, work.foreseenMass(matter[lighter] ?? 0, lighter), stageFor(lighter));
+  if (i !== count - 1)
+    work.lose(`${heavier}/${i}`, where, work.foreseenMass(matter[heavier] ?? 0, heavier), stageFor(heavier));
+}
+
+function liquidOf({ M, density, substance }: Kind): Liquid | undefined {
+  const antoine = substance?.antoine;
+  return M !== undefined && density !== undefined && antoine ? { antoine, M, density } : undefined;
+}

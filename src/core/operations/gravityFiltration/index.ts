@@ -1,0 +1,70 @@
+import { checks, event, measureLine } from '../asks';
+import { eventsAt } from '../onRecord';
+import { idParam, params } from '../params';
+import { times } from '../../mixture/matter';
+import { uncheckedAt } from '../unchecked';
+import { productIn } from '../predicting/transfer';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface GravityFiltrationParams {
+  readonly rinse?: string;
+  /** Through warm glass and paper, so that nothing crystallizes on the way. */
+  readonly of?: string;
+}
+
+export interface GravityFiltration {
+  readonly filtered?: Live<Happening>;
+}
+
+const setUp = {
+  paper: 'Fluted paper in a funnel with a short stem; for hot liquid both are warm and wetted.',
+  flasks: 'Both flasks stand safe and, for hot liquid, on the heat.',
+} as const;
+
+/** Filtering by gravity: what dissolved goes through, what did not stays in the paper. */
+export const gravityFiltration: Operation<GravityFiltrationParams, GravityFiltration> = {
+  name: 'gravityFiltration',
+  version: 1,
+  title: 'Gravity filtration',
+  params: params({ rinse: idParam(), of: idParam() }),
+  refs: ({ rinse, of }) => ({ lines: [rinse], ...(of === undefined ? {} : { stages: [of] }) }),
+  without: ({ rinse: _rinse, ...params }) => params,
+  actual: (context) => eventsAt(context, 'filtered'),
+  sentence: () => 'Filter through fluted paper, in portions.',
+  cautions: () => ['Hot and flammable: no flame near, in the hood.'],
+  isolates: true,
+  predict: (work, { rinse }) => {
+    const from = work.place('in');
+    const to = work.own('to', 'Filtrate');
+    const paper = work.own('paper', 'In the paper');
+    const kept = work.assume({
+      key: 'paper',
+      label: 'solution kept by the paper',
+      dim: 'fraction',
+      unit: '%',
+      low: 0.01,
+      typical: 0.03,
+      high: 0.06,
+      why: 'fluted paper soaks it up; a rinse brings it down',
+    });
+    const grams = productIn(work, from);
+    work.put(paper, 'solid', work.takeAll(from, 'solid'));
+    for (const kind of ['liquid', 'organic'] as const) {
+      work.put(paper, kind, work.take(from, kind, times(work.phase(from, kind), kept.q.value)));
+      work.put(to, kind, work.takeAll(from, kind));
+    }
+    if (rinse !== undefined) work.put(to, 'liquid', work.introduce(rinse));
+    const lost = grams - productIn(work, to);
+    if (grams > 0 && lost > 0)
+      work.lose('paper', 'kept by the paper', work.foreseenShare(grams, work.stage?.substance ?? '', lost / grams));
+    work.follow(to);
+  },
+  asks: (_, context) => [
+    ...checks(context, setUp),
+    event(context, 'filtered', 'Pour in portions; keep the paper filled no further than its edge.', 'It is through'),
+    ...(context.params.rinse ? measureLine(context, context.params.rinse) : []),
+  ],
+  check: ({ filtered }, context) => uncheckedAt(context, 'Gravity filtration', setUp, filtered),
+};

@@ -1,0 +1,75 @@
+import { event, measure } from '../asks';
+import { celsiusParam, minutesParam, params } from '../params';
+import { eventsAt, nextRound, roundsAt } from '../onRecord';
+import { react } from '../predicting/react';
+import { temperatureWay } from '../ways';
+import { timer } from '../timer';
+import type { Happening, Reading } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface GrindingParams {
+  readonly minutes: number;
+  /** Temperature of the melt; absent when ground in the cold. */
+  readonly melt_C?: number;
+}
+
+export interface Grinding {
+  readonly begun?: Live<Happening>;
+  readonly changed?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+  readonly temperatures: readonly Live<Reading>[];
+}
+
+/** Two solids without a solvent, ground or melted together: the cues are physical. */
+export const grinding: Operation<GrindingParams, Grinding> = {
+  name: 'grinding',
+  version: 1,
+  title: 'Without a solvent',
+  params: params({ minutes: minutesParam().required(), melt_C: celsiusParam() }),
+  refs: () => ({}),
+  actual: (context) => ({
+    ...eventsAt(context, 'begun', 'changed', 'ended'),
+    temperatures: roundsAt(context, 'temperature'),
+  }),
+  sentence: ({ params: { minutes, melt_C } }) =>
+    melt_C === undefined
+      ? `Grind together for ${minutes}\u00a0min.`
+      : `Melt together at about ${melt_C}\u202f°C and keep it there for ${minutes}\u00a0min.`,
+  conditions: ({ melt_C }) => (melt_C === undefined ? {} : { hot: true }),
+  cautions: () => ['Cover it against moisture; foam needs room.'],
+  timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
+  reacts: true,
+  predict: (work, { melt_C }) => {
+    const place = work.place('in');
+    if (melt_C !== undefined) work.temperature(place, melt_C);
+    react(work, place);
+  },
+  asks: ({ temperatures }, context) => [
+    event(context, 'begun', 'Begin.', 'Begun'),
+    ...(context.params.melt_C === undefined
+      ? []
+      : [
+          {
+            ...measure(context, {
+              id: 'temperature',
+              title: 'Temperature of the melt',
+              about: { round: nextRound(context, 'temperature') },
+              ways: [temperatureWay('Read the temperature in the melt.')],
+            }),
+            done: temperatures.length > 0,
+            optional: 'Another temperature',
+          },
+        ]),
+    event(context, 'changed', 'Watch: an oil forms, the mass turns solid, or the foam stops.', 'I saw it change'),
+    event(context, 'ended', 'When the time is over, go on.', 'Time is over'),
+  ],
+  timers: ({ begun: from, ended: to }, context) =>
+    timer(context, {
+      label: 'Without a solvent',
+      then: 'Look at it and go on',
+      minutes: context.params.minutes,
+      from,
+      to,
+    }),
+};

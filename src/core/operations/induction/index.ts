@@ -1,0 +1,54 @@
+import { durationOf } from '../duration';
+import { event } from '../asks';
+import { eventsAt } from '../onRecord';
+import { finding } from '../../finding/finding';
+import { minutesParam, params } from '../params';
+import { timer } from '../timer';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Operation } from '../operation';
+
+export interface InductionParams {
+  /** Wait as long before the next remedy. */
+  readonly minutes: number;
+}
+
+export interface Induction {
+  readonly begun?: Live<Happening>;
+  readonly started?: Live<Happening>;
+  readonly bulk?: Live<Happening>;
+}
+
+/** A reaction that must start before more is added: wait, and go up the ladder of remedies. */
+export const induction: Operation<InductionParams, Induction> = {
+  name: 'induction',
+  version: 1,
+  title: 'Waiting for the start',
+  params: params({ minutes: minutesParam().required() }),
+  refs: () => ({}),
+  actual: (context) => eventsAt(context, 'begun', 'started', 'bulk'),
+  sentence: () => 'Wait until it starts: cloudy, warm, boiling without heat. Nothing more goes in before.',
+  cautions: () => [
+    'Never add the bulk before the start is seen: what has gathered can run away.',
+    'Have ice at hand before it starts.',
+  ],
+  predict: () => undefined,
+  asks: (_, context) => [
+    event(context, 'begun', 'The first small portion is in.', 'Waiting'),
+    event(
+      context,
+      'started',
+      'Remedies in this order: wait; warm by hand; a crystal of activator; a little more of the reagent; heat carefully and briefly.',
+      'It has started',
+    ),
+    event(context, 'bulk', 'Now the rest may follow, slowly.', 'Going on'),
+  ],
+  outcome: ({ begun, started }) => {
+    const worked = durationOf(begun, started);
+    return worked ? [{ label: 'to the start', worked }] : [];
+  },
+  timers: ({ begun: from, started: to }, context) =>
+    timer(context, { label: 'Waiting for the start', then: 'Next remedy', minutes: context.params.minutes, from, to }),
+  check: ({ started, bulk }, { step }) =>
+    bulk && !started ? [finding('induction.early', 'stop', { step: step.id, field: 'bulk' })] : [],
+};

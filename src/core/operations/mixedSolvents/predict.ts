@@ -1,0 +1,31 @@
+import { plus } from '../../mixture/matter';
+import { productIn, transfer } from '../predicting/transfer';
+import type { Worktop } from '../predicting/worktop';
+
+/** No solubility is known for the pair: the share that the liquor keeps is an assumption. */
+export function dissolveMixed(
+  work: Worktop,
+  { good, poor, cold_C }: { readonly good: string; readonly poor: string; readonly cold_C: number },
+): void {
+  const flask = work.place('in', work.world.facts.lines.get(good)?.line.vessel ?? work.product);
+  transfer(work, work.product, flask);
+  const solids = work.phase(flask, 'solid');
+  work.put(flask, 'liquid', plus(work.take(flask, 'solid', solids), work.introduce(good)));
+  work.put(flask, 'liquid', work.introduce(poor));
+  const id = work.stage?.substance ?? '';
+  const grams = productIn(work, flask);
+  const kept = work.assume({
+    key: 'liquor',
+    label: 'share that the cold liquor keeps',
+    dim: 'fraction',
+    unit: '%',
+    low: 0.08,
+    typical: 0.14,
+    high: 0.25,
+    why: 'no solubility is known for this pair; taken from what classes find',
+  });
+  work.put(flask, 'solid', work.take(flask, 'liquid', { [id]: grams * (1 - kept.q.value) }));
+  if (grams > 0) work.lose('liquor', 'dissolved in the mother liquor', work.shareOf(grams, id, kept));
+  work.temperature(flask, cold_C);
+  work.follow(flask);
+}

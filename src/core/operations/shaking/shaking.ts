@@ -1,0 +1,94 @@
+import { string } from 'yup';
+import { checks, event, lineAt, measureLine } from '../asks';
+import { eventAt } from '../onRecord';
+import { finding } from '../../finding/finding';
+import { idParam } from '../params';
+import { uncheckedAt } from '../unchecked';
+import type { Ask } from '../ask';
+import type { Finding } from '../../finding/finding';
+import type { Shaking, ShakingParams } from './types';
+import type { StepContext } from '../operation';
+
+/** Shapes of the shared parameters. */
+export const shakingShape = {
+  line: idParam().required(),
+  of: idParam(),
+  organic: string().oneOf(['upper', 'lower'], 'must be upper or lower').required(),
+};
+
+const setUp = {
+  stopcock: 'The funnel hangs in its ring, stopcock closed, a flask under it.',
+  cool: 'What goes in is at room temperature.',
+  room: 'At most three quarters full with the next portion.',
+} as const;
+
+export const shakingCautions = [
+  'Invert and vent at once, the tip away from people; vent again after each shake.',
+  'Stopper out before draining. Nothing is discarded until the product is weighed.',
+] as const;
+
+const roundsOf = (context: StepContext<ShakingParams>) =>
+  lineAt(context, context.params.line)?.plan.facts.portions ?? 1;
+
+export function shakingOf(context: StepContext<ShakingParams>): Shaking {
+  const upper = eventAt(context, 'upper');
+  const lower = eventAt(context, 'lower');
+  const foundAt = upper ?? lower;
+  const shaken = eventAt(context, 'shaken-1');
+  return {
+    rounds: Array.from({ length: roundsOf(context) }, (_, i) => {
+      const separated = eventAt(context, `separated-${i + 1}`);
+      return { round: i + 1, ...(separated ? { separated } : {}) };
+    }),
+    ...(foundAt ? { foundAt, found: upper ? 'upper' : 'lower' } : {}),
+    ...(shaken ? { shaken } : {}),
+  };
+}
+
+/** Everything a funnel asks for: checks, the liquid, each round with venting, and once which layer is which. */
+export function shakingAsks(context: StepContext<ShakingParams>, keeps: string): readonly Ask[] {
+  const rounds = roundsOf(context);
+  return [
+    ...checks(context, setUp),
+    ...measureLine(context, context.params.line),
+    ...Array.from({ length: rounds }, (_, i) => i + 1).flatMap((round): readonly Ask[] => [
+      event(
+        context,
+        `shaken-${round}`,
+        rounds > 1 ? `Round ${round} of ${rounds}: shake, venting often.` : 'Shake, venting often.',
+        'No more hiss',
+      ),
+      ...(round === 1 ? [layerAsk(context)] : []),
+      event(context, `separated-${round}`, keeps, 'Separated and labelled'),
+    ]),
+  ];
+}
+
+/** The drop test decides, not memory. */
+function layerAsk(context: StepContext<ShakingParams>): Ask {
+  const found = shakingOf(context).found !== undefined;
+  return {
+    ...event(
+      context,
+      'upper',
+      'Let a few drops of water fall in: where do they join? The organic layer is the other one.',
+      'Organic is the upper one',
+    ),
+    or: [{ name: 'lower', button: 'Organic is the lower one' }],
+    done: found,
+  };
+}
+
+export function shakingFindings(
+  { found, shaken }: Shaking,
+  context: StepContext<ShakingParams>,
+  title: string,
+): readonly Finding[] {
+  const { organic } = context.params;
+  return [
+    ...uncheckedAt(context, title, setUp, shaken),
+    ...(found !== undefined && found !== organic
+      ? [finding('layers.other', 'caution', { step: context.step.id, field: 'layers' }, { found, expected: organic })]
+      : []),
+  ];
+}

@@ -1,0 +1,58 @@
+import { gramsOf, plus, times, without } from '../../mixture/matter';
+import { liquidsOf } from '../predicting/react';
+import { productIn } from '../predicting/transfer';
+import type { Matter } from '../../mixture/matter';
+import type { Worktop } from '../predicting/worktop';
+
+// A bath takes off what boils up to this far above it under the vacuum of a water pump.
+const reach_K = 60;
+
+/** Solvent goes over; some stays in the product, and a little of the product goes with the vapour. */
+export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number }): void {
+  const from = work.place('in');
+  const flask = work.step.uses?.['to'] ?? from;
+  if (flask !== from) work.pour(from, flask);
+  const all = plus(liquidsOf(work, flask), work.phase(flask, 'solid'));
+  const id = work.stage?.substance ?? '';
+  const volatile: Matter = Object.fromEntries(
+    Object.entries(without(all, { [id]: all[id] ?? 0 })).filter(([one]) => boilsOff(work, one, bath_C)),
+  );
+  const grams = productIn(work, flask);
+  const stays = work.assume({
+    key: 'residualSolvent',
+    label: 'solvent left in the product, of its mass',
+    dim: 'fraction',
+    unit: '%',
+    low: 0,
+    typical: 0.02,
+    high: 0.06,
+    why: 'until the mass is constant; it weighs, and is no yield',
+  });
+  const gone = work.assume({
+    key: 'evaporated',
+    label: 'product that goes over with the solvent',
+    dim: 'fraction',
+    unit: '%',
+    low: 0.002,
+    typical: 0.01,
+    high: 0.03,
+    why: 'the longer and the hotter, the more; a volatile product loses more',
+  });
+  const solvent = gramsOf(volatile);
+  const left = solvent > 0 ? Math.min(1, (grams * stays.q.value) / solvent) : 0;
+  const lost = grams * gone.q.value;
+  const vapour = plus(times(volatile, 1 - left), grams > 0 ? { [id]: lost } : {});
+  work.rearrange(flask, { [work.world.kind(id).solid ? 'solid' : 'organic']: all });
+  const kind = work.world.kind(id).solid ? 'solid' : 'organic';
+  work.leave('air', work.take(flask, kind, vapour));
+  if (grams > 0) work.lose('evaporated', 'gone over with the solvent', work.shareOf(grams, id, gone));
+  work.temperature(flask, bath_C);
+  work.follow(flask);
+}
+
+function boilsOff(work: Worktop, id: string, bath_C: number): boolean {
+  const { water, substance, solid } = work.world.kind(id);
+  if (water) return true;
+  if (solid) return false;
+  return Number(substance?.boiling?.digits ?? Infinity) <= bath_C + reach_K;
+}
