@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { readPreparation } from '@/core/formats/readPreparation';
 import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/core/preparation/document';
 
@@ -13,6 +13,12 @@ export function documentOf(text: string): Preparation {
   return read.doc;
 }
 
+/** Every shipped preparation, by the name of its file. */
+export const shippedPreparations = (): readonly (readonly [string, Preparation])[] =>
+  readdirSync('src/data/preparations')
+    .sort()
+    .map((file) => [file.replace('.json', ''), shipped(file.replace('.json', ''))]);
+export const shipped = (name: string) => documentOf(readFileSync(`src/data/preparations/${name}.json`, 'utf8'));
 export const acetanilide = () => documentOf(acetanilideText());
 export const dienone = () => documentOf(dienoneText());
 

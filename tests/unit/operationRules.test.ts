@@ -2,10 +2,11 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchState } from '@/core/record/benchState';
 import { operationRules } from '@/core/finding/operationRules';
 import { renderFinding } from '@/core/finding/renderFinding';
-import { acetanilide, dienone } from '../support/preparations';
+import { acetanilide, dienone, shipped } from '../support/preparations';
 import { entriesOfScript } from '../support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';
 import type { Preparation } from '@/core/preparation/document';
+import type { Step } from '@/core/preparation/steps';
 import type { Severity } from '@/core/finding/finding';
 
 const event = (minute: number, step: string, name: string): DemoStep => ({ minute, step, event: name });
@@ -44,6 +45,13 @@ interface Case {
   readonly right: readonly DemoStep[];
   readonly doc?: () => Preparation;
 }
+
+/** The acetanilide preparation with a step more. */
+const withStep = (op: string, id: string, params: Step['params']): Preparation => {
+  const doc = acetanilide();
+  const step = { id, op, opVersion: 1, params, time: { typical_min: 10, attended: true } };
+  return { ...doc, steps: [...doc.steps, step] };
+};
 
 const checks = ['clamped', 'aids', 'condenser', 'open', 'joints'].map((name) => tick(1, 'reflux', name));
 const cases: readonly Case[] = [
@@ -96,6 +104,55 @@ const cases: readonly Case[] = [
     doc: dienone,
     steps: [event(0, 'stir', 'begun'), event(20, 'stir', 'ended')],
     right: [event(0, 'stir', 'begun'), event(30, 'stir', 'ended')],
+  },
+  {
+    rule: 'layers.other',
+    severity: 'caution',
+    steps: [event(1, 'extract-acid', 'lower')],
+    right: [event(1, 'extract-acid', 'upper')],
+    doc: () => shipped('acid-base-neutral'),
+  },
+  {
+    rule: 'test.otherwise',
+    severity: 'caution',
+    steps: [event(1, 'oxidant', 'negative')],
+    right: [event(1, 'oxidant', 'positive')],
+    doc: () => shipped('methylcyclohexanone'),
+  },
+  {
+    rule: 'vial.leaked',
+    severity: 'caution',
+    steps: [event(1, 'shake', 'begun'), event(9, 'shake', 'leaked')],
+    right: [event(1, 'shake', 'begun'), event(9, 'shake', 'ended')],
+    doc: () => withStep('closedVial', 'shake', { minutes: 10, vent_min: 2 }),
+  },
+  {
+    rule: 'induction.early',
+    severity: 'stop',
+    steps: [event(1, 'wait', 'begun'), event(2, 'wait', 'bulk')],
+    right: [event(1, 'wait', 'begun'), event(2, 'wait', 'started'), event(3, 'wait', 'bulk')],
+    doc: () => withStep('induction', 'wait', { minutes: 10 }),
+  },
+  {
+    rule: 'tubes.control',
+    severity: 'caution',
+    steps: [event(1, 'test-oil', 'tube-2-no')],
+    right: [event(1, 'test-oil', 'tube-2-yes')],
+    doc: () => shipped('eugenol'),
+  },
+  {
+    rule: 'spectrum.other',
+    severity: 'caution',
+    steps: [event(1, 'infrared', 'band-2-present')],
+    right: [event(1, 'infrared', 'band-2-absent')],
+    doc: () => shipped('methylcyclohexanone'),
+  },
+  {
+    rule: 'distil.window',
+    severity: 'note',
+    steps: [read(1, 'distil', 'first', '160 °C', { item: 'first' })],
+    right: [read(1, 'distil', 'first', '167 °C', { item: 'first' })],
+    doc: () => shipped('methylcyclohexanone'),
   },
   {
     rule: 'quench.hot',

@@ -6,12 +6,13 @@ import { benchCharge } from '@/core/record/benchCharge';
 import { foldRecord } from '@/core/record/foldRecord';
 import { classResults } from '@/core/results/classResults';
 import { carbonDioxide } from '@/core/hazard/gas';
+import { processPlan } from '@/core/process/processPlan';
 import { recipe } from '@/core/reference/recipe';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { demoRecord } from '@/data/demoRecord';
 import { stateOfScript } from '../support/demoRun';
-import { acetanilide, dienone, smallPreparation } from '../support/preparations';
+import { acetanilide, dienone, shippedPreparations, smallPreparation } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { Dim } from '@/core/quantity/dims';
@@ -134,8 +135,22 @@ const gas = ['carbonate', 'bicarbonate'].map((one) =>
     { formula: 'H2SO4', groups: { mineralAcid: 1 }, amount: chargedAcid },
   ]),
 );
-const all = [...plans, bench, benches, classResults(benches), recipes, waste, gas, normalized].flatMap((plan) =>
-  everyWorked(plan),
+/** A product whose solubility in water is known at one temperature only. */
+const onePoint = (): Preparation => {
+  const doc = acetanilide();
+  const waterSolubility = { digits: '0.56', at_C: 25, source: 'made up', check: 'from memory' as const };
+  return {
+    ...doc,
+    substances: doc.substances.map(({ solubility: _curve, ...one }) => ({ ...one, waterSolubility })),
+  };
+};
+const foreseen = [
+  ...plans.map((plan) => processPlan(plan)),
+  ...shippedPreparations().map(([, doc]) => processPlan(computePlan(doc))),
+  processPlan(computePlan(onePoint())),
+];
+const all = [...plans, foreseen, bench, benches, classResults(benches), recipes, waste, gas, normalized].flatMap(
+  (plan) => everyWorked(plan),
 );
 
 test('every working, evaluated from its own text, gives its number', () => {

@@ -128,7 +128,7 @@ function stagesOf(
     const earlier = found.get(stage.from);
     const basis = stage.from === fromCharge ? stageBasis(plan, stage) : earlier?.mass;
     if (!at || !basis) continue;
-    const grams = gramsAt(at, at.step.uses?.['in'] ?? at.product, stage.substance);
+    const grams = gramsAt(at, at.product, stage.substance);
     const losses = steps.flatMap((one) => one.losses.filter((loss) => loss.stage === stage.id));
     const variance = varianceOf(stage.id, changes, earlier?.variance);
     found.set(stage.id, {

@@ -19,8 +19,10 @@ export function weighingOf({ steps }: Preparation, stage: string): Step | undefi
 export function stageAhead(doc: Preparation, step: Step): Stage | undefined {
   const from = doc.steps.indexOf(step);
   const named = namedStage(doc, step);
-  // What is taken from a stage after it was weighed is missing in the next one.
-  if (named && doc.steps.findLastIndex((one) => weighs(one, named.id)) >= from) return named;
+  const ahead = (id: string) => doc.steps.findLastIndex((one) => weighs(one, id)) >= from;
+  if (named && ahead(named.id)) return named;
+  // What is taken from a stage after it was weighed is missing in the one that is made from it.
+  if (named) return doc.stages.find(({ id, from: earlier }) => earlier === named.id && ahead(id));
   for (const later of doc.steps.slice(from)) {
     const stage = doc.stages.find(({ id }) => weighs(later, id));
     if (stage) return stage;

@@ -188,12 +188,6 @@ export const formulaCatalogue = {
     expression: 's_1·(1 + b)^(T − T_1)',
     source: 'one value is known; its rise per kelvin is an assumption',
   },
-  solubilityAtPH: {
-    name: 'Solubility of all forms together',
-    result: 's',
-    expression: 's_0 / x',
-    source: 'only the neutral form, share x at this pH, is limited',
-  },
   dissolved: { name: 'Kept in solution', result: 'm', expression: 'V·s', source: 'saturated solution' },
   taken: { name: 'Taken as it is', result: 'x', expression: 'x', source: 'an assumption or a prediction, named below' },
   shareLost: { name: 'Share of it', result: 'm', expression: 'm·f', source: 'the share is an assumption' },

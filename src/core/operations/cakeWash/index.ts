@@ -41,7 +41,7 @@ export const cakeWash: Operation<CakeWashParams, { readonly washed?: Live<Happen
     const poured = work.introduce(line);
     const there = productIn(work, cake);
     const taken = keptInSolution(work, there, id, work.volume(poured), solubilityOf(work, id, solvent, at_C));
-    const dissolved = there > 0 ? work.take(cake, 'solid', { [id]: taken.q.value }) : {};
+    const dissolved = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : {};
     // The old liquid in the cake is pushed out by the wash, and as much of the wash stays in its place.
     const old = work.takeAll(cake, 'liquid');
     work.put(aside, 'liquid', plus(plus(poured, old), dissolved));

@@ -1,13 +1,13 @@
 import { gramsOf, plus, times, without } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
-import { productIn } from '../predicting/transfer';
+import { productIn, transfer } from '../predicting/transfer';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
 /** The forerun takes what boils lower and some product, the apparatus holds a constant mass, the rest is the main cut. */
 export function distilOver(work: Worktop, { low_C }: { readonly low_C: number }): void {
   const pot = work.place('in', work.product);
-  if (pot !== work.product) work.pour(work.product, pot);
+  transfer(work, work.product, pot);
   const id = work.stage?.substance ?? '';
   const receiver = work.own('to', 'Main cut');
   const forerun = work.own('forerun', 'Forerun');

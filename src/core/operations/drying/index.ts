@@ -7,6 +7,7 @@ import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
+import { plus, without } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
 import type { SeriesVerdict } from './constantMass';
 import type { Happening } from '../../record/entry';
@@ -91,7 +92,9 @@ export const drying: Operation<DryingParams, Drying> = {
   predict: (work) => {
     const place = work.place('in');
     const liquid = liquidsOf(work, place);
-    work.rearrange(place, { liquid, solid: work.phase(place, 'solid') });
+    // What was dissolved in it stays with the crystals.
+    const vapour = Object.fromEntries(Object.entries(liquid).filter(([id]) => !work.world.kind(id).solid));
+    work.rearrange(place, { liquid: vapour, solid: plus(work.phase(place, 'solid'), without(liquid, vapour)) });
     work.leave('air', work.takeAll(place, 'liquid'));
   },
   conditions: ({ where }) => (where === 'oven' ? { hot: true, oven: true } : {}),

@@ -1,4 +1,4 @@
-import { gramsOf, nothing, plus } from '../../mixture/matter';
+import { gramsOf } from '../../mixture/matter';
 import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
 import { productIn } from '../predicting/transfer';
 import type { Layers } from '../predicting/layers';
@@ -31,9 +31,26 @@ export function shakeOut(
     key: 'raffinate',
     label: kind === 'organic' ? 'left in the water' : 'left in the organic layer',
     before,
-    left: plus(work.phase(funnel, other), nothing),
+    left: work.phase(funnel, other),
   });
+  takeAlong(work, extract);
+  // What is done with is drained; without a vessel named for it the next step goes on with it in the funnel.
+  const aside = work.step.uses?.['aside'];
+  if (aside !== undefined) work.pour(funnel, aside);
   work.follow(extract);
+}
+
+/** What an extract takes along of a stage whose turn comes later is lost to that. */
+function takeAlong(work: Worktop, extract: string): void {
+  const { doc } = work.world.plan;
+  const now = doc.steps.indexOf(work.step);
+  const there = work.whole(extract);
+  for (const { id, substance } of doc.stages) {
+    const later = doc.steps.findIndex(({ params }) => params['of'] === id) > now;
+    const grams = there[substance] ?? 0;
+    if (!later || substance === work.stage?.substance || !(grams > 0)) continue;
+    work.lose(`along/${id}`, 'taken along by an earlier extract', work.foreseenMass(grams, substance), id);
+  }
 }
 
 /** The layer in which most of the portion went. */

@@ -1,5 +1,8 @@
+import { format } from '../../quantity/format';
 import { batchDistillation } from '../../models/distillation/batchDistillation';
 import { cutsOf } from '../../models/distillation/cutsOf';
+import { millilitres } from '../predicting/volumes';
+import { times } from '../../mixture/matter';
 import type { BatchRun } from '../../models/distillation/batchDistillation';
 import type { Kind } from '../predicting/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
@@ -34,8 +37,9 @@ export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages,
     points,
   });
   collect(work, { pot, lighter, heavier, run, limits_C, pair: { lighter: pair.lighter, heavier: pair.heavier } });
+  const head = format({ dim: 'temperature', value: run.points[0]?.head_C ?? NaN }, '°C', { decimals: 1 });
   work.remark(
-    `Head at the first drop about ${Math.round((run.points[0]?.head_C ?? 0) * 10) / 10}\u202f°C, with ${stages} ${stages === 1 ? 'stage' : 'stages'}: the plan holds the stages, the column decides.`,
+    `Head at the first drop about ${head}, with ${stages} ${stages === 1 ? 'stage' : 'stages'}: the plan holds the stages, the column decides.`,
   );
 }
 
@@ -59,13 +63,27 @@ function collect(
 ): void {
   const cuts = cutsOf(run, limits_C);
   const given = work.whole(pot);
+  const held = work.assume({
+    key: 'columnHoldUp',
+    label: 'left wetting column and condenser',
+    dim: 'volume',
+    unit: 'mL',
+    low: 0.5,
+    typical: 1.5,
+    high: 3,
+    why: 'packing and glass stay wet; nearly the same at every scale',
+  });
   cuts.forEach((cut, i) => {
     const place = work.own(`cut${i + 1}`, `Cut ${i + 1}`);
-    const matter = {
+    const whole = {
       [lighter]: Math.min(given[lighter] ?? 0, cut.lighter_mol * pair.lighter.M),
       [heavier]: Math.min(given[heavier] ?? 0, cut.heavier_mol * pair.heavier.M),
     };
-    work.put(place, 'liquid', work.take(pot, 'liquid', matter));
+    // What wets the glass at the end is missing in the last cut.
+    const volume = millilitres(work.world.kind, whole);
+    const last = i === cuts.length - 1 && volume > 0;
+    const matter = last ? times(whole, Math.max(0, 1 - held.q.value / volume)) : whole;
+    work.put(place, 'liquid', work.draw(pot, matter));
     loseElsewhere(work, { i, count: cuts.length, lighter, heavier, matter });
   });
   const rest = work.whole(pot);

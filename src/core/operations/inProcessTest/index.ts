@@ -2,6 +2,8 @@ import { string } from 'yup';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { enter } from '../predicting/enter';
+import { format } from '../../quantity/format';
+import { quenchOxidant } from '../predicting/quenchOxidant';
 import { finding } from '../../finding/finding';
 import { idParam, params } from '../params';
 import type { Happening } from '../../record/entry';
@@ -43,7 +45,11 @@ export const inProcessTest: Operation<InProcessTestParams, InProcessTest> = {
   actual: (context) => eventsAt(context, 'positive', 'negative'),
   sentence: ({ params: { test } }) => `${test}.`,
   predict: (work, { line }) => {
-    if (line !== undefined) enter(work, line);
+    if (line === undefined) return;
+    const { oxidant, reductant } = quenchOxidant(work, enter(work, line));
+    const text = (value: number) => format({ dim: 'amount', value }, 'mmol', { figures: 2 });
+    if (oxidant > 1e-6) work.remark(`About ${text(oxidant)} of oxidant would be left: more is needed.`);
+    else if (reductant > 1e-6) work.remark(`About ${text(reductant)} more than the oxidant takes: the test decides.`);
   },
   asks: ({ positive, negative }, context) => [
     ...(context.params.line ? measureLine(context, context.params.line) : []),

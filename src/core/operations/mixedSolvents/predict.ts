@@ -2,7 +2,7 @@ import { plus } from '../../mixture/matter';
 import { productIn, transfer } from '../predicting/transfer';
 import type { Worktop } from '../predicting/worktop';
 
-/** No solubility is known for the pair: the share that the liquor keeps is an assumption. */
+/** No solubility is known for the pair: the share that the liquor keeps is an assumption. It is lost when the liquor is filtered off. */
 export function dissolveMixed(
   work: Worktop,
   { good, poor, cold_C }: { readonly good: string; readonly poor: string; readonly cold_C: number },
@@ -24,8 +24,7 @@ export function dissolveMixed(
     high: 0.25,
     why: 'no solubility is known for this pair; taken from what classes find',
   });
-  work.put(flask, 'solid', work.take(flask, 'liquid', { [id]: grams * (1 - kept.q.value) }));
-  if (grams > 0) work.lose('liquor', 'dissolved in the mother liquor', work.shareOf(grams, id, kept));
+  work.put(flask, 'solid', work.draw(flask, { [id]: grams * (1 - kept.q.value) }));
   work.temperature(flask, cold_C);
   work.follow(flask);
 }

@@ -1,13 +1,12 @@
 import { acidBaseOf } from '../predicting/acidBase';
-import { derive } from '../../stoichiometry/derive';
 import { format } from '../../quantity/format';
-import { fromWorked } from '../../quantity/worked';
-import { gramsOf, plus, without } from '../../mixture/matter';
+import { gramsOf, plus, times, without } from '../../mixture/matter';
+import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../predicting/react';
 import { protonsGiven } from '../../models/acidBase/speciation';
 import { shakeTogether } from '../predicting/layers';
 import { solubilityOf } from '../predicting/solubility';
-import type { Worked } from '../../quantity/worked';
+import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
 const room_C = 20;
@@ -36,13 +35,35 @@ export function setPH(
   const litres = (gramsOf(gas) / 44.009) * 24;
   if (litres > 0.01)
     work.remark(`About ${format({ dim: 'volume', value: litres * 1000 }, 'L', { figures: 2 })} of carbon dioxide.`);
-  const shown = format({ dim: 'number', value: pH }, '', { decimals: 1 });
-  const off = pH < low_pH - 0.5 || pH > high_pH + 0.5;
-  work.remark(
-    `The planned amount brings it to pH ${shown}${off ? `, outside ${low_pH}–${high_pH}: the paper decides, not the volume` : ''}.`,
-  );
+  remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });
   precipitate(work, place, pH);
   work.follow(place);
+}
+
+interface Added {
+  readonly line: string;
+  readonly before: Matter;
+  readonly added: Matter;
+  readonly pH: number;
+  readonly low_pH: number;
+  readonly high_pH: number;
+}
+
+/** The amount that reaches the middle of the window, beside the planned one. */
+function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }: Added): void {
+  const shown = format({ dim: 'number', value: pH }, '', { decimals: 1 });
+  const planned = work.world.plan.charge.rows.get(line)?.total.volume?.q.value ?? 0;
+  const middle = (low_pH + high_pH) / 2;
+  const off = (share: number) => shakeTogether(work, plus(before, times(added, share))).pH - middle;
+  if (Object.keys(work.world.scenario).length > 0 || planned === 0 || off(0) * off(2) >= 0) {
+    work.remark(`The planned amount brings it to pH ${shown}.`);
+    return;
+  }
+  const needed = planned * findRoot(off, 0, 2, 1e-4);
+  const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 3 });
+  work.remark(
+    `About ${text(needed)} brings it to pH ${low_pH}–${high_pH}; the planned ${text(planned)} to pH ${shown}. Near the end the paper decides, not the volume.`,
+  );
 }
 
 function precipitate(work: Worktop, place: string, pH: number): void {
@@ -53,8 +74,8 @@ function precipitate(work: Worktop, place: string, pH: number): void {
   const grams = liquid[id] ?? 0;
   if (!kind.solid || grams === 0) return;
   const volume = work.volume(without(liquid, { [id]: grams }));
-  const s = work.world.kind(id).solid ? allForms(work, id, pH, waterIn(work, place)) : undefined;
-  const kept = s ? Math.min(grams, volume.q.value * s.q.value) : grams;
+  const s = solubilityOf(work, id, waterIn(work, place), room_C).q.value / neutralShare(work, id, pH);
+  const kept = Math.min(grams, volume.q.value * s);
   work.put(place, 'solid', work.take(place, 'liquid', { [id]: grams - kept }));
 }
 
@@ -62,21 +83,11 @@ function waterIn(work: Worktop, place: string): string {
   return Object.keys(work.phase(place, 'liquid')).find((id) => work.world.kind(id).water) ?? 'water~';
 }
 
-/** Solubility of all forms together at a pH, from that of the neutral one. */
-function allForms(work: Worktop, id: string, pH: number, water: string): Worked<'density'> {
-  const s_0 = solubilityOf(work, id, water, room_C);
+/** Share of the neutral form at a pH: only that is limited by its solubility. */
+function neutralShare(work: Worktop, id: string, pH: number): number {
   const system = acidBaseOf(work.world.kind(id));
   const [pKa] = system?.pKas ?? [];
-  if (pKa === undefined || !system) return s_0;
+  if (pKa === undefined || !system) return 1;
   const given = protonsGiven([pKa], pH);
-  const neutral = system.charge > 0 ? given : 1 - given;
-  return derive({
-    formula: 'solubilityAtPH',
-    dim: 'density',
-    unit: 'g/100 mL',
-    value: s_0.q.value / Math.max(neutral, 1e-12),
-    inputs: { s_0: fromWorked(s_0), x: work.foreseen('fraction', Math.max(neutral, 1e-12), '%', id) },
-    figures: 2,
-    certain: 'modelled',
-  });
+  return Math.max(1e-12, system.charge > 0 ? given : 1 - given);
 }

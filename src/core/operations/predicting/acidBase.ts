@@ -15,6 +15,7 @@ export interface AcidBase {
 
 const carbonic = [6.35, 10.33];
 const sulfurous = [1.81, 7.2];
+const hydrogensulfate = [1.99];
 
 /**
  * Acid–base character by what a substance is: a strong acid or base, a carbonate, or one with pKa values; of a base that of its
@@ -24,6 +25,7 @@ const sulfurous = [1.81, 7.2];
  */
 export function acidBaseOf({ id, groups, substance }: Kind): AcidBase | undefined {
   if (id === implied.hydroxide.id || groups.hydroxide) return strong(hydroxides(substance?.formula));
+  if (id === implied.hydrogensulfate.id) return { pKas: hydrogensulfate, charge: -1, spectators: 1 };
   if (groups.mineralAcid) return strong(-acidProtons(substance?.formula, groups));
   if (groups.bicarbonate) return { pKas: carbonic, charge: 0, spectators: 1, gas: true };
   if (groups.carbonate) return { pKas: carbonic, charge: 0, spectators: 2, gas: true };

@@ -46,7 +46,12 @@ function separate(
   const grams = whole[id] ?? 0;
   const liquids = liquidsOf(work, from);
   const rest = without(liquids, { [id]: liquids[id] ?? 0 });
-  const kept = keptInSolution(work, grams, id, work.volume(rest), s);
+  const solidNow = work.phase(from, 'solid')[id] ?? 0;
+  // A step before has said how much its liquor keeps: a mere assumption about the solubility does not overrule it.
+  const kept =
+    s.certain === 'assumed' && solidNow > 0
+      ? work.foreseenMass(grams - solidNow, id)
+      : keptInSolution(work, grams, id, work.volume(rest), s);
   const solid = without(without(whole, rest), { [id]: grams });
   work.rearrange(from, {
     liquid: plus(rest, { [id]: kept.q.value }),
@@ -75,7 +80,7 @@ function washCake(
   const there = productIn(work, cake);
   const taken = keptInSolution(work, there, id, work.volume(poured), s);
   if (there > 0) work.lose('wash', 'dissolved in the wash', taken);
-  const dissolved: Matter = there > 0 ? work.take(cake, 'solid', { [id]: taken.q.value }) : nothing;
+  const dissolved: Matter = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : nothing;
   work.put(filtrate, 'liquid', plus(poured, dissolved));
 }
 

@@ -22,6 +22,14 @@ export const implied = {
   water: { id: 'water~', name: 'Water', formula: 'H2O', M: 18.015, density: 0.998 },
   carbonDioxide: { id: 'carbon-dioxide~', name: 'Carbon dioxide', formula: 'CO2', M: 44.009, density: undefined },
   hydroxide: { id: 'hydroxide~', name: 'Sodium hydroxide', formula: 'NaOH', M: 39.997, density: undefined },
+  chloride: { id: 'chloride~', name: 'Sodium chloride', formula: 'NaCl', M: 58.44, density: undefined },
+  hydrogensulfate: {
+    id: 'hydrogensulfate~',
+    name: 'Sodium hydrogensulfate',
+    formula: 'NaHSO4',
+    M: 120.055,
+    density: undefined,
+  },
 } as const;
 
 const impliedById = new Map<string, (typeof implied)[keyof typeof implied]>(
@@ -49,17 +57,18 @@ export function kindsOf({ substances }: Facts): (id: string) => Kind {
 
 function impliedKind(id: string): Kind {
   const found = impliedById.get(id);
-  const groups: GroupCounts = id === implied.water.id ? { water: 1 } : {};
-  if (!found) return { id, name: 'the rest of it', water: false, solid: true, groups };
-  const { name, M, density } = found;
+  if (!found) return { id, name: 'the rest of it', water: false, solid: true, groups: {} };
+  const { name, formula, M, density } = found;
+  const water = id === implied.water.id;
   return {
     id,
     name,
     M,
     ...(density === undefined ? {} : { density }),
-    water: id === implied.water.id,
-    solid: id === implied.hydroxide.id,
-    groups: id === implied.hydroxide.id ? { hydroxide: 1 } : groups,
+    water,
+    solid: !water && id !== implied.carbonDioxide.id,
+    groups: id === implied.hydroxide.id ? { hydroxide: 1 } : water ? { water: 1 } : {},
+    substance: { id, name, formula },
   };
 }
 

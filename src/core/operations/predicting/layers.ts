@@ -20,6 +20,8 @@ export interface Layers {
 }
 
 const pKw = 14;
+const least_pH = -1.5;
+const most_pH = 15.5;
 /** Carbon dioxide in water at 1 atm and 20 °C, mol/L (Henry's law; handbook value near 0.039 at 20 and 0.034 at 25 °C). */
 const carbonDioxideInWater = 0.036;
 const carbonic = [6.35, 10.33] as const;
@@ -32,7 +34,7 @@ const carbonic = [6.35, 10.33] as const;
 export function shakeTogether(work: Worktop, matter: Matter): Layers {
   const { kind } = work.world;
   const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
-  const solvents = ids.filter((id) => isLayerFormer(kind(id)));
+  const solvents = solventsOf(work, ids);
   const waters = ids.filter((id) => kind(id).water || isInorganic(kind(id)));
   const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
   const organicVolume = millilitres(kind, inSolvent) || 1e-9;
@@ -52,6 +54,13 @@ export function shakeTogether(work: Worktop, matter: Matter): Layers {
   }
   const gas = releaseGas(world, aqueous, pH);
   return { organic, aqueous, gas, pH };
+}
+
+/** Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent. */
+function solventsOf({ world: { kind }, stage }: Worktop, ids: readonly string[]): readonly string[] {
+  const able = ids.filter((id) => isLayerFormer(kind(id)));
+  const carriers = able.filter((id) => id !== stage?.substance && acidBaseOf(kind(id)) === undefined);
+  return carriers.length > 0 ? carriers : able;
 }
 
 /** A liquid that hardly mixes with water, or at least makes a layer of its own. */
@@ -172,7 +181,10 @@ function balancePH(world: Balance): number {
     }
     return sum;
   };
-  return findRoot(charge, -1.5, 15.5, 1e-9);
+  // Beyond what paper or electrode can tell, the end of the scale is said.
+  if (charge(least_pH) <= 0) return least_pH;
+  if (charge(most_pH) >= 0) return most_pH;
+  return findRoot(charge, least_pH, most_pH, 1e-9);
 }
 
 /** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */

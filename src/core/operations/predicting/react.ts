@@ -38,25 +38,11 @@ export function react(work: Worktop, place: string): void {
         .filter((term) => term.side === side)
         .map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]),
     );
-  consume(work, place, grams('left'));
+  work.draw(place, grams('left'));
   const formed = grams('right');
   work.put(place, 'liquid', formed);
   settleDifference(work, place, grams('left'), formed);
   loseUnconverted(work, formed[product] ?? 0, X.q.value, X);
-}
-
-/** Takes reactants out of the phases in which they are, in proportion. */
-function consume(work: Worktop, place: string, needed: Matter): void {
-  const whole = work.whole(place);
-  for (const kind of phaseKinds) {
-    const phase = work.phase(place, kind);
-    const part: Record<string, number> = {};
-    for (const [id, grams] of Object.entries(needed)) {
-      const share = (phase[id] ?? 0) / (whole[id] ?? 1);
-      if (share > 0) part[id] = grams * share;
-    }
-    work.take(place, kind, part);
-  }
 }
 
 /** What an equation that is not balanced makes or loses: shown as matter of its own, so that nothing vanishes. */

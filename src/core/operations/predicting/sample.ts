@@ -20,5 +20,5 @@ export function sample(
   if (there === 0) return;
   const share = Math.min(1, taken.q.value / there);
   work.lose('sample', 'taken as a sample', share < 1 ? taken : work.foreseenMass(there, work.stage?.substance ?? ''));
-  work.leave('sample', work.take(place, 'solid', times(work.phase(place, 'solid'), share)));
+  work.leave('sample', work.draw(place, times(work.whole(place), share)));
 }

@@ -146,6 +146,22 @@ export class Worktop {
     return part;
   }
 
+  /** Takes a part out of all phases in which it is, in proportion; at most what is there. */
+  draw(place: string, part: Matter): Matter {
+    const whole = this.whole(place);
+    let drawn = nothing;
+    for (const kind of phaseKinds) {
+      const phase = this.phase(place, kind);
+      const ids = Object.keys(part).filter((id) => (phase[id] ?? 0) > 0);
+      const share = (id: string) => Math.min(1, (part[id] ?? 0) / (whole[id] ?? 1));
+      drawn = plus(
+        drawn,
+        this.take(place, kind, Object.fromEntries(ids.map((id) => [id, (phase[id] ?? 0) * share(id)]))),
+      );
+    }
+    return drawn;
+  }
+
   takeAll(place: string, kind: PhaseKind): Matter {
     return this.take(place, kind, this.phase(place, kind));
   }

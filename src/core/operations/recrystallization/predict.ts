@@ -51,7 +51,7 @@ function filterHot(
   const lost = work.shareOf(there, work.stage?.substance ?? '', kept);
   work.lose('hotFilter', 'kept by the hot filter and the charcoal', lost);
   const id = work.stage?.substance;
-  if (id !== undefined) work.put(filter, 'solid', work.take(flask, 'liquid', { [id]: lost.q.value }));
+  if (id !== undefined) work.put(filter, 'solid', work.draw(flask, { [id]: lost.q.value }));
   if (charcoal !== undefined) work.put(filter, 'solid', work.introduce(charcoal));
   if (rinse !== undefined) work.put(flask, 'liquid', work.introduce(rinse));
 }

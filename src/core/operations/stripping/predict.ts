@@ -1,6 +1,6 @@
 import { gramsOf, plus, times, without } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
-import { productIn } from '../predicting/transfer';
+import { productIn, transfer } from '../predicting/transfer';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
@@ -11,7 +11,7 @@ const reach_K = 60;
 export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number }): void {
   const from = work.place('in');
   const flask = work.step.uses?.['to'] ?? from;
-  if (flask !== from) work.pour(from, flask);
+  transfer(work, from, flask);
   const all = plus(liquidsOf(work, flask), work.phase(flask, 'solid'));
   const id = work.stage?.substance ?? '';
   const volatile: Matter = Object.fromEntries(

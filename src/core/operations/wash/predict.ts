@@ -1,6 +1,8 @@
 import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
+import { nothing, plus } from '../../mixture/matter';
 import { productIn } from '../predicting/transfer';
 import type { Layers } from '../predicting/layers';
+import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
 /** Washes of an organic layer: the water goes aside with what it took. */
@@ -8,12 +10,14 @@ export function washLayer(work: Worktop, { line }: { readonly line: string }): v
   const funnel = intoFunnel(work);
   const aside = work.own('waste', 'Wash');
   const before = productIn(work, funnel);
+  const taken: Matter[] = [];
   const done: Layers[] = [];
   for (const portion of portionsOf(work, line)) {
     done.push(round(work, funnel, portion));
-    work.put(aside, 'liquid', work.takeAll(funnel, 'liquid'));
+    taken.push(work.takeAll(funnel, 'liquid'));
+    work.put(aside, 'liquid', taken.at(-1) ?? nothing);
   }
   remarkOn(work, done);
-  loseLeft(work, { key: 'wash', label: 'taken by the wash', before, left: work.phase(aside, 'liquid') });
+  loseLeft(work, { key: 'wash', label: 'taken by the wash', before, left: taken.reduce(plus, nothing) });
   work.follow(funnel);
 }

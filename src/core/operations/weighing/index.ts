@@ -31,6 +31,7 @@ export const weighing: Operation<WeighingParams, Weighing> = {
     const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
     return { readings, ...(mass ? { mass } : {}) };
   },
+  predict: (work) => work.follow(work.place('in')),
   sentence: (context) => `Weigh the ${stageName(context, context.params.of)}: the empty vessel first.`,
   cautions: () => ['A forgotten tare cannot be had later: empty, clean and dry, with its label and cap.'],
   asks: ({ mass }, context) => [
