@@ -1,3 +1,4 @@
+import { measureLine } from '../asks';
 import { array } from 'yup';
 import { idParam, params } from '../params';
 import { shakeOut } from './predict';
@@ -24,7 +25,9 @@ export const extraction: Operation<ExtractionParams, Shaking> = {
   cautions: () => shakingCautions,
   isolates: true,
   predict: (work, params) => shakeOut(work, params),
-  asks: (_, context) =>
-    shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.'),
+  asks: (_, context) => [
+    ...(context.params.first ?? []).flatMap((line) => measureLine(context, line)),
+    ...shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.'),
+  ],
   check: (actual, context) => shakingFindings(actual, context, 'Extraction'),
 };
