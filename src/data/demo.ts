@@ -18,3 +18,14 @@ export const demoClass = {
     { name: 'Turnstone', pin: '1464' },
   ],
 } as const;
+
+/** Files of the preparations of the spring module; the class is issued from the last one. */
+export const demoPreparations = [
+  'ethoxynaphthalene',
+  'eugenol',
+  'cyclohexane-toluene',
+  'acid-base-neutral',
+  'dimethylphenylpyrrole',
+  'methylcyclohexanone',
+  'acetanilide',
+] as const;

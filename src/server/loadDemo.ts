@@ -7,14 +7,14 @@ import { createCourse, setCourseOfPreparation } from './courses';
 import { createPreparation } from './preparations';
 import { storeDraft } from './record';
 import { insert, rows } from './tables';
-import { demoAccounts, demoClass } from '@/data/demo';
+import { demoAccounts, demoClass, demoPreparations } from '@/data/demo';
 import { demoMinutes, demoRecord, demoSettings } from '@/data/demoRecord';
 import { demoBody } from '@/data/demoSteps';
 import type { Identity } from '@/core/people/identity';
 import type { Body, Entry } from '@/core/record/entry';
 
 /**
- * Loads the demo scenario once: accounts, the acetanilide preparation, a class of eight benches and what they recorded.
+ * Loads the demo scenario once: accounts, the preparations, a class of eight benches and what they recorded.
  *
  * @param now ms since 1970; the class began some hours before, so that its timers run
  */
@@ -23,10 +23,16 @@ export async function loadDemo(now = Date.now()): Promise<boolean> {
   for (const { name, role, password } of demoAccounts) {
     await insert('users', { id: ulid(), name, role, password_hash: await hash(password) });
   }
-  const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8');
-  const { id: preparationId } = await createPreparation(text, demoAccounts[0].name);
-  await setCourseOfPreparation(preparationId, (await createCourse('Spring module', demoAccounts[0].name)).id);
-  const { id } = await issueClass({ ...demoClass, preparationId, by: demoAccounts[0].name });
+  const by = demoAccounts[0].name;
+  const course = await createCourse('Spring module', by);
+  // The last one is the newest in the list: the preparation of the class.
+  let preparationId = '';
+  for (const file of demoPreparations) {
+    const text = readFileSync(`src/data/preparations/${file}.json`, 'utf8');
+    preparationId = (await createPreparation(text, by)).id;
+    await setCourseOfPreparation(preparationId, course.id);
+  }
+  const { id } = await issueClass({ ...demoClass, preparationId, by });
   await loadRecord(id, now - demoMinutes * 60_000);
   return true;
 }

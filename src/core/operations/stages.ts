@@ -5,6 +5,7 @@ import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { fromCharge } from '../preparation/steps';
 import { inSentence } from '../preparation/inSentence';
+import { rootOf } from '../preparation/mainStages';
 import { stageBasis } from '../preparation/stageBasis';
 import { percent, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
@@ -25,12 +26,6 @@ export function stageName({ bench }: StepContext, id: string): string {
 /** Whether a reaction lies between the charge and a stage: its share is a yield then. */
 export function isMade({ from, basis }: Stage): boolean {
   return from === fromCharge && basis === undefined;
-}
-
-/** The stage from the charge that a stage goes back to. */
-function rootOf(doc: Pick<Preparation, 'stages'>, stage: Stage): Stage {
-  const earlier = doc.stages.find(({ id }) => id === stage.from);
-  return earlier ? rootOf(doc, earlier) : stage;
 }
 
 /** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */

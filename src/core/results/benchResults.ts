@@ -3,7 +3,7 @@ import { ledgerOf } from './ledger';
 import { mainStages } from '../preparation/mainStages';
 import { stageResults } from './stageResults';
 import { ownResults } from './ownResults';
-import { summarySentence } from './summarySentence';
+import { summarySentence, takenApart } from './summarySentence';
 import { onPlan, theory } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
 import type { Level } from './ledger';
@@ -15,7 +15,7 @@ import type { Worked } from '../quantity/worked';
 export interface BenchResults {
   /** One or two sentences that stand first. */
   readonly sentence: string;
-  /** Theoretical yield of what was charged; absent until every reactant is measured. */
+  /** Theoretical yield of what was charged; absent until every reactant is measured, and where nothing is made. */
   readonly theory?: Worked<'mass'>;
   /** Name of the substance that limits by the actual charge. */
   readonly limiting?: string;
@@ -39,7 +39,9 @@ export function benchResults(state: BenchState): BenchResults {
   const limiting = bench.doc.substances.find(({ id }) => id === limitingId)?.name;
   const ledger = ledgerOf(state);
   return {
-    sentence: summarySentence(main, allowed, ledger, onPlan(bench.doc)),
+    sentence: main.some(({ stage }) => stage.basis)
+      ? takenApart(main, ledger)
+      : summarySentence(main, allowed, ledger, onPlan(bench.doc)),
     ...(allowed ? { theory: allowed } : {}),
     ...(limiting === undefined ? {} : { limiting }),
     stages,
@@ -58,5 +60,7 @@ const dryness = {
 
 function basisOf(product: StageResult | undefined, limiting: string | undefined): string {
   const dry = product?.mass ? `, product ${dryness[product.mass.dry]}` : '';
+  if (product && !product.percentYield && product.recovered)
+    return `Counted on what was actually taken${product.mass?.dry ? dry : ''}, not corrected for purity. ± covers the devices that were read.`;
   return `Counted on what was actually charged${limiting ? ` (${limiting} limits)` : ''}${dry}, not corrected for purity. ± covers the devices that were read.`;
 }

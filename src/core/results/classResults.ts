@@ -59,7 +59,7 @@ export function comparedValue({ results: { product } }: ClassRow, what: Comparis
     case 'yield':
       return product?.percentYield;
     case 'recovery':
-      return product?.kind === 'recovery' ? product.share : undefined;
+      return product?.recovered ?? (product?.kind === 'recovery' ? product.share : undefined);
     case 'onset':
       return product?.best?.onset;
   }

@@ -3,9 +3,10 @@ import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromCharge } from '../preparation/steps';
 import { fromWorked } from '../quantity/worked';
 import { mainStages } from '../preparation/mainStages';
-import { onPlan, theory } from '../operations/stages';
+import { mostOf, onPlan } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
 import type { FormulaId } from '../quantity/formulaCatalogue';
+import type { Stage } from '../preparation/steps';
 import type { Loss } from '../operations/loss';
 import type { Worked } from '../quantity/worked';
 
@@ -23,9 +24,11 @@ export interface Level {
   readonly unexplained?: Worked<'mass'>;
   /** What was won from the losses on this way and is kept apart (a second crop). */
   readonly apart: readonly { readonly label: string; readonly mass: Worked<'mass'> }[];
+  /** A flight of its own begins here: nothing was lost on the way to it. */
+  readonly start?: true;
 }
 
-interface Planned extends Pick<Level, 'apart'> {
+interface Planned extends Pick<Level, 'apart' | 'start'> {
   readonly key: string;
   readonly label: string;
   readonly recorded: Worked<'mass'> | undefined;
@@ -38,21 +41,17 @@ interface Planned extends Pick<Level, 'apart'> {
  * the last one that was. Conservation of mass, nothing else.
  */
 export function ledgerOf(state: BenchState): readonly Level[] {
-  const start = theory(state.bench);
-  if (!start) return [];
-  const levels: Level[] = [
-    {
-      key: fromCharge,
-      label: onPlan(state.bench.doc) ? 'Theoretical yield, as planned' : 'Theoretical yield',
-      recorded: start,
-      losses: [],
-      apart: [],
-    },
-  ];
-  let basis = start;
+  const levels: Level[] = [];
+  let basis: Worked<'mass'> | undefined;
   // Foreseen since the last level that was weighed.
   let foreseen: readonly Loss[] = [];
-  for (const { key, label, recorded, losses, apart } of planned(state)) {
+  for (const { key, label, recorded, losses, apart, start } of planned(state)) {
+    if (start) {
+      [basis, foreseen] = [recorded, []];
+      if (recorded) levels.push({ key, label, recorded, losses, apart, start });
+      continue;
+    }
+    if (!basis) continue;
     foreseen = [...foreseen, ...losses];
     const predicted = losses.length > 0 || recorded ? less('leftOver', basis, foreseen) : undefined;
     levels.push({
@@ -71,28 +70,52 @@ export function ledgerOf(state: BenchState): readonly Level[] {
 /** The levels below the first: each stage, and before it what went into its making when that was weighed by itself. */
 function planned(state: BenchState): readonly Planned[] {
   const main = mainStages(state.bench.doc);
-  return main.flatMap(({ id, name, from }) => {
-    const input = state.bench.inputOf(id);
-    const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
-    const losses = state.steps.flatMap((step) => step.losses.filter(({ stage }) => stage === id));
-    const apart = state.bench.doc.stages.flatMap((one) => {
-      const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
-      return mass ? [{ label: one.name, mass }] : [];
-    });
-    const stage = { key: id, label: name, recorded: state.bench.massOf(id)?.mass, losses, apart };
-    return input && by
-      ? [
-          {
-            key: `into/${id}`,
-            label: `Into the ${by.operation.title.toLowerCase()}`,
-            recorded: input,
-            losses: [],
-            apart: [],
-          },
-          stage,
-        ]
-      : [stage];
+  return main.flatMap((one) => [
+    ...(one.from === fromCharge ? [startOf(state, one)] : []),
+    ...levelsOf(state, main, one),
+  ]);
+}
+
+/** What a stage from the charge can be at most. */
+function startOf({ bench }: BenchState, stage: Stage): Planned {
+  const label = !stage.basis
+    ? onPlan(bench.doc)
+      ? 'Theoretical yield, as planned'
+      : 'Theoretical yield'
+    : stage.basis.percent === undefined
+      ? `${stage.name}, taken`
+      : `${stage.name}, ${stage.basis.percent} % of what was taken`;
+  return {
+    key: stage.basis ? `taken/${stage.id}` : fromCharge,
+    label,
+    recorded: mostOf(bench, stage),
+    losses: [],
+    apart: [],
+    start: true,
+  };
+}
+
+function levelsOf(state: BenchState, main: readonly Stage[], { id, name, from }: Stage): readonly Planned[] {
+  const input = state.bench.inputOf(id);
+  const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
+  const losses = state.steps.flatMap((step) => step.losses.filter(({ stage }) => stage === id));
+  const apart = state.bench.doc.stages.flatMap((one) => {
+    const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
+    return mass ? [{ label: one.name, mass }] : [];
   });
+  const stage = { key: id, label: name, recorded: state.bench.massOf(id)?.mass, losses, apart };
+  return input && by
+    ? [
+        {
+          key: `into/${id}`,
+          label: `Into the ${by.operation.title.toLowerCase()}`,
+          recorded: input,
+          losses: [],
+          apart: [],
+        },
+        stage,
+      ]
+    : [stage];
 }
 
 function less(

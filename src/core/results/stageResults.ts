@@ -1,6 +1,7 @@
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../preparation/inSentence';
-import { isMade, mostOf, shareOf, yieldOf } from '../operations/stages';
+import { isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../operations/stages';
+import { rootOf } from '../preparation/mainStages';
 import { verdict } from './verdict';
 import type { Bench, MeltingRun } from '../operations/operation';
 import type { MeltingDatum } from '../preparation/document';
@@ -18,6 +19,8 @@ export interface StageResult {
   readonly share?: Worked<'fraction'>;
   /** Percent yield on the actual charge, for every stage; the same as `share` for a stage that the reaction made. */
   readonly percentYield?: Worked<'fraction'>;
+  /** Where nothing is made: percent recovery of what was taken, or of what the material is declared to hold. */
+  readonly recovered?: Worked<'fraction'>;
   readonly runs: readonly MeltingRun[];
   /** The run that counts: the last one with a sound ramp. */
   readonly best?: MeltingRun;
@@ -34,7 +37,9 @@ function stageResult(bench: Bench, stage: Stage): StageResult {
   const mass = bench.massOf(stage.id);
   const share = mass && shareOf(bench, stage, mass.mass);
   const most = mostOf(bench, stage);
-  const percentYield = mass && yieldOf(mass.mass, most);
+  const nothingMade = rootOf(bench.doc, stage).basis !== undefined;
+  const percentYield = mass && !nothingMade ? yieldOf(mass.mass, most) : undefined;
+  const recovered = mass && nothingMade ? recoveryOf(mass.mass, most) : undefined;
   const runs = bench.meltingOf(stage.id);
   const best = bestRun(runs);
   const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
@@ -44,6 +49,7 @@ function stageResult(bench: Bench, stage: Stage): StageResult {
     ...(mass ? { mass } : {}),
     ...(share ? { share } : {}),
     ...(percentYield ? { percentYield } : {}),
+    ...(recovered ? { recovered } : {}),
     runs,
     ...(best ? { best } : {}),
     ...(substance?.melting ? { literature: substance.melting } : {}),

@@ -48,6 +48,17 @@ export function summarySentence(
     .join(' ');
 }
 
+/** What was won of each thing that was taken, and where the most of it went. */
+export function takenApart(stages: readonly StageResult[], ledger: readonly Level[]): string {
+  const parts = stages.map(({ stage, mass, recovered, best, verdict }) => {
+    if (!mass) return `${stage.name}: not weighed yet`;
+    const share = recovered ? `, ${text(recovered)} recovered` : '';
+    const range = best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+    return `${stage.name}: ${text(mass.mass)}${share}${range}`;
+  });
+  return [`${parts.join('; ')}.`, largestLoss(ledger)].filter(Boolean).join(' ');
+}
+
 /** The largest single loss of the ledger, foreseen or not. */
 function largestLoss(ledger: readonly Level[]): string | undefined {
   const items = ledger.flatMap(({ label, losses, unexplained }) => [

@@ -13,25 +13,27 @@ export function withhold(results: BenchResults): BenchResults {
     asked.some((own) => own.of === stage && own.what === what);
   const stages = results.stages.map((one) => bare(one, hidden));
   const product = stages.find(({ stage }) => stage.id === results.product?.stage.id);
-  const kept = product && hidden(product.stage.id, 'yield') && product.mass;
+  const made = product === undefined || results.product?.recovered === undefined;
+  const kept = product && (made ? hidden(product.stage.id, 'yield') : asked.length > 0) && product.mass;
   return {
     ...results,
     stages,
     ...(product ? { product } : {}),
     ...(kept
       ? {
-          sentence: `${format(kept.mass.q, kept.mass.unit, { figures: kept.mass.figures })} ${inSentence(product.stage.name)}. Work out the percent yield yourself; then it stands here.`,
+          sentence: `${format(kept.mass.q, kept.mass.unit, { figures: kept.mass.figures })} ${inSentence(product.stage.name)}. Work out the percent ${made ? 'yield' : 'recovery'} yourself; then it stands here.`,
         }
       : {}),
   };
 }
 
 function bare(result: StageResult, hidden: (stage: string, what: 'yield' | 'recovery') => boolean): StageResult {
-  const { share, percentYield, ...rest } = result;
+  const { share, percentYield, recovered, ...rest } = result;
   const { id } = result.stage;
   return {
     ...rest,
     ...(share && !hidden(id, result.kind) ? { share } : {}),
     ...(percentYield && !hidden(id, 'yield') ? { percentYield } : {}),
+    ...(recovered && !hidden(id, 'recovery') ? { recovered } : {}),
   };
 }

@@ -1,6 +1,7 @@
 import { fromCanonical } from '@/core/quantity/units';
 import { roundDecimals } from '@/core/quantity/decimals';
 import type { ClassResults } from '@/core/results/classResults';
+import type { StageResult } from '@/core/results/stageResults';
 
 /** A bench in the plane: its yield and its melting range. */
 export interface PlanePoint {
@@ -24,17 +25,19 @@ export interface Plane {
   readonly yields: readonly number[];
 }
 
+const shareOf = ({ percentYield, recovered }: StageResult) => percentYield ?? recovered;
+
 /** Points and axes of the plane of a class: whole degrees with a margin, yields in steps of ten. */
 export function planePoints({ rows, spreads }: ClassResults): Plane {
   const far = new Set(Object.values(spreads).flatMap(({ outliers }) => outliers));
   const bare = rows.flatMap(({ bench, results: { product } }) =>
-    product?.percentYield && product.best
+    product?.best && shareOf(product)
       ? [
           {
             bench,
             onset: product.best.onset.q.value,
             clear: product.best.clear.q.value,
-            percent: Number(roundDecimals(fromCanonical(product.percentYield.q.value, '%'), 1)),
+            percent: Number(roundDecimals(fromCanonical(shareOf(product)?.q.value ?? NaN, '%'), 1)),
             sound: product.best.sound,
             far: far.has(bench),
           },
