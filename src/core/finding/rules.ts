@@ -1,11 +1,13 @@
 import { hazardRules } from './hazardRules';
 import { operationRules } from './operationRules';
+import { proofRules } from './proofRules';
 import type { RuleText } from './ruleText';
 
 /** Every rule of the plan, its sentence and what to do about it. */
 export const rules = {
   ...operationRules,
   ...hazardRules,
+  ...proofRules,
   'field.empty': { title: 'Nothing entered', says: 'Enter a number with its unit, such as {example}.' },
   'field.tooLong': { title: 'Too long', says: 'That is too long for a number. Enter one such as {example}.' },
   'field.comma': {

@@ -2,12 +2,19 @@ import { greenMetrics } from './greenMetrics';
 import { mainStages } from '../preparation/mainStages';
 import { predictProcess } from './predictProcess';
 import { timeline } from './timeline';
+import { proofRead } from './proof/proofRead';
+import { sortFindings } from '../preparation/findings/planFindings';
+import { vesselFindings } from '../preparation/findings/vesselFindings';
 import { vesselPeaks } from './vesselPeaks';
+import type { Finding } from '../finding/finding';
 import type { GreenMetrics } from './greenMetrics';
 import type { Plan } from '../preparation/planTypes';
 import type { Prediction } from './predictProcess';
 import type { Timeline } from './timeline';
 import type { VesselPeak } from './vesselPeaks';
+
+// Foreseen volumes are good to about a tenth.
+const modelSlack = 0.1;
 
 /** Everything that follows from the procedure of a plan. */
 export interface ProcessPlan {
@@ -15,16 +22,26 @@ export interface ProcessPlan {
   readonly peaks: readonly VesselPeak[];
   readonly timeline: Timeline;
   readonly green?: GreenMetrics;
+  /** The plan's findings with those of the procedure; vessels are judged at their fullest. */
+  readonly findings: readonly Finding[];
 }
 
 /** Predicts the procedure and what the plan shows of it. Pure; fast enough for every keystroke. */
-export function processPlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge' | 'factor'>): ProcessPlan {
+export function processPlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge' | 'factor' | 'findings'>): ProcessPlan {
   const prediction = predictProcess(plan);
   const last = mainStages(plan.doc).at(-1);
   const green = greenMetrics(plan, prediction.stages.find(({ stage }) => stage.id === last?.id)?.mass);
+  const peaks = vesselPeaks(plan.doc, prediction);
+  const judged = new Set(peaks.map(({ vessel }) => vessel.id));
+  const others = plan.findings.filter(({ about }) => about.vessel === undefined || !judged.has(about.vessel));
   return {
     prediction,
-    peaks: vesselPeaks(plan.doc, prediction),
+    peaks,
+    findings: sortFindings([
+      ...others,
+      ...vesselFindings({ vessels: peaks }, modelSlack),
+      ...proofRead(plan, prediction),
+    ]),
     timeline: timeline(plan.doc, plan.factor.ok ? plan.factor.value.q.value : 1),
     ...(green ? { green } : {}),
   };

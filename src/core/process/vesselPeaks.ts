@@ -6,20 +6,18 @@ import { gramsOf } from '../mixture/matter';
 import { kindsOf } from '../operations/predicting/kinds';
 import { volumeOf } from '../operations/predicting/volumes';
 import type { Matter } from '../mixture/matter';
-import type { PlannedVessel, Preparation } from '../preparation/document';
+import type { Preparation } from '../preparation/document';
+import type { VesselPlan } from '../preparation/vesselSizing';
 import type { Prediction } from './predictProcess';
 import type { Step } from '../preparation/steps';
 import type { Worked } from '../quantity/worked';
 
 /** A vessel at the largest volume that the procedure puts into it. */
-export interface VesselPeak {
-  readonly vessel: PlannedVessel;
+export interface VesselPeak extends VesselPlan {
   /** Step at which it is fullest. */
   readonly step: Step;
   readonly volume: Worked<'volume'>;
   readonly fill: Worked<'fraction'>;
-  /** Smallest common size, mL, that this fills no further than usual; absent when none is large enough. */
-  readonly suggestion_mL?: number;
 }
 
 /** Fill of each vessel at its fullest, from the predicted contents. */
@@ -47,6 +45,15 @@ export function vesselPeaks(doc: Preparation, { steps }: Prediction): readonly V
       quotient: false,
     });
     const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * fillLimits[vessel.kind].most);
-    return [{ vessel, step: found.step, volume, fill, ...(suggestion_mL === undefined ? {} : { suggestion_mL }) }];
+    return [
+      {
+        vessel,
+        unknown: [],
+        step: found.step,
+        volume,
+        fill,
+        ...(suggestion_mL === undefined ? {} : { suggestion_mL }),
+      },
+    ];
   });
 }

@@ -17,6 +17,7 @@ import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from './planView';
 import { ReactionScheme } from './ReactionScheme';
 import { usePlan } from './usePlan';
+import { withProcess } from '@/core/process/withProcess';
 import { VesselPanel } from './VesselPanel';
 import type { Identity } from '@/core/people/identity';
 import type { StoredPreparation } from '@/core/preparation/stored';
@@ -42,8 +43,9 @@ export function PlanScreen({
 }) {
   const canEdit = identity.role === 'coordinator';
   const state = usePlan(stored, canEdit, course?.settings);
-  const { plan, edit } = state;
-  const process = useMemo(() => processPlan(plan), [plan]);
+  const { edit } = state;
+  const process = useMemo(() => processPlan(state.plan), [state.plan]);
+  const plan = useMemo(() => withProcess(state.plan, process), [state.plan, process]);
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);

@@ -52,6 +52,8 @@ export interface After extends Before {
   readonly assumptions: readonly Assumption[];
   /** Charged at this step. */
   readonly introduced: Matter;
+  /** Lines of the charge table that this was. */
+  readonly lines: readonly string[];
   /** Worth saying beside the step. */
   readonly remarks: readonly string[];
   /** Places that the step touched, in order. */
@@ -78,6 +80,7 @@ export class Worktop {
   private readonly touched: string[] = [];
   private readonly peaks: Record<string, Matter> = {};
   private charged: Matter = nothing;
+  private readonly lines: string[] = [];
 
   constructor(
     readonly world: World,
@@ -130,6 +133,7 @@ export class Worktop {
   introduce(line: string): Matter {
     const matter = introduced(this, line);
     this.charged = plus(this.charged, matter);
+    this.lines.push(line);
     return matter;
   }
 
@@ -290,6 +294,7 @@ export class Worktop {
       losses: this.found,
       assumptions: this.assumptions,
       introduced: this.charged,
+      lines: this.lines,
       remarks: this.said,
       touched: this.touched,
       peaks: this.peaks,

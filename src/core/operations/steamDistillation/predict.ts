@@ -1,6 +1,6 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
-import { gramsOf, times } from '../../mixture/matter';
+import { gramsOf, nothing, times } from '../../mixture/matter';
 import { millilitres } from '../predicting/volumes';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
@@ -16,18 +16,24 @@ export function steamOver(
 ): void {
   const pot = work.place('in');
   const receiver = work.own('to', 'Distillate');
-  if (topUp !== undefined) work.put(pot, 'liquid', work.introduce(topUp));
+  const added = topUp === undefined ? nothing : work.introduce(topUp);
   const stage = work.stage;
   const matter = work.world.facts.lines.get(material)?.line.substance ?? '';
   if (stage) giveUp(work, { pot, receiver, matter, id: stage.substance, percent: Number(stage.basis?.percent ?? 100) });
-  const water: Matter = Object.fromEntries(
-    Object.entries(work.phase(pot, 'liquid')).filter(([id]) => work.world.kind(id).water),
-  );
+  // Topped up with what came over; before, only where there is too little to begin with.
+  const early = millilitres(work.world.kind, waterIn(work, pot)) < distillate_mL;
+  if (early) work.put(pot, 'liquid', added);
+  const water = waterIn(work, pot);
   const volume = millilitres(work.world.kind, water);
   const share = volume > 0 ? Math.min(1, distillate_mL / volume) : 0;
   if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, share)));
+  if (!early) work.put(pot, 'liquid', added);
   work.temperature(pot, 100);
   work.follow(receiver);
+}
+
+function waterIn(work: Worktop, pot: string): Matter {
+  return Object.fromEntries(Object.entries(work.phase(pot, 'liquid')).filter(([id]) => work.world.kind(id).water));
 }
 
 function giveUp(

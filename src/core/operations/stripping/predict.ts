@@ -1,4 +1,5 @@
 import { gramsOf, plus, times, without } from '../../mixture/matter';
+import { room_C } from '../../mixture/shelf';
 import { liquidsOf } from '../predicting/react';
 import { productIn, transfer } from '../predicting/transfer';
 import type { Matter } from '../../mixture/matter';
@@ -46,7 +47,8 @@ export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number })
   const kind = work.world.kind(id).solid ? 'solid' : 'organic';
   work.leave('air', work.take(flask, kind, vapour));
   if (grams > 0) work.lose('evaporated', 'gone over with the solvent', work.shareOf(grams, id, gone));
-  work.temperature(flask, bath_C);
+  // It is weighed cold.
+  work.temperature(flask, room_C);
   work.follow(flask);
 }
 

@@ -17,7 +17,12 @@ export function planFindings(draft: PlanDraft): readonly Finding[] {
     limitingFindings,
     measureFindings,
     scaleFindings,
-    vesselFindings,
+    ({ vessels }: PlanDraft) => vesselFindings({ vessels }),
   ].flatMap((rule) => rule(draft));
-  return all.sort((a, b) => weight[a.severity] - weight[b.severity]);
+  return sortFindings(all);
+}
+
+/** The gravest first; those of one severity keep their order. */
+export function sortFindings(all: readonly Finding[]): readonly Finding[] {
+  return [...all].sort((a, b) => weight[a.severity] - weight[b.severity]);
 }

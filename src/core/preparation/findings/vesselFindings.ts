@@ -4,12 +4,16 @@ import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 import type { VesselPlan } from '../vesselSizing';
 
-/** Fill of each vessel against what is usual for its kind. */
-export function vesselFindings({ vessels }: PlanDraft): readonly Finding[] {
-  return vessels.flatMap((plan) => judge(plan));
+/**
+ * Fill of each vessel against what is usual for its kind.
+ *
+ * @param slack share by which a foreseen volume may be over the limit unremarked: models are no better. @default 0
+ */
+export function vesselFindings({ vessels }: Pick<PlanDraft, 'vessels'>, slack = 0): readonly Finding[] {
+  return vessels.flatMap((plan) => judge(plan, slack));
 }
 
-function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan): readonly Finding[] {
+function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan, slack: number): readonly Finding[] {
   if (!volume || !fill) return [];
   const { least, most } = fillLimits[vessel.kind];
   const about = { vessel: vessel.id };
@@ -27,7 +31,8 @@ function judge({ vessel, volume, fill, suggestion_mL }: VesselPlan): readonly Fi
     const capacity = fact({ dim: 'volume', value: vessel.capacity_mL }, 'mL', String(vessel.capacity_mL).length);
     return [finding('vessel.over', 'stop', about, { ...args, capacity })];
   }
-  if (share > most + 1e-9) return [finding('vessel.full', 'caution', about, { ...args, limit: percent(most) })];
+  if (share > most * (1 + slack) + 1e-9)
+    return [finding('vessel.full', 'caution', about, { ...args, limit: percent(most) })];
   if (vessel.covers_mL !== undefined && volume.q.value < vessel.covers_mL) {
     return [
       finding('vessel.stir', 'caution', about, {

@@ -1,0 +1,60 @@
+import type { RuleText } from './ruleText';
+
+/** Rules of the proof-reader: where a preparation does not fit itself. */
+export const proofRules = {
+  'proof.unused': {
+    title: 'Never used',
+    says: '{name} stands in the charge table, and no step takes it.',
+    remedies: ['Give it to a step, or take the line away.'],
+  },
+  'proof.twice': {
+    title: 'Used up before',
+    says: '{name} is taken whole at “{first}”, and again at “{second}”.',
+    remedies: ['Give each step a line of its own, with its own amount.'],
+  },
+  'proof.noAmount': {
+    title: 'No amount',
+    says: '“{step}” takes {name}, whose amount the charge table does not tell.',
+  },
+  'proof.noGrade': {
+    title: 'Strength missing',
+    says: '{name} is a solution, and its line does not say how strong it is.',
+    remedies: ['Enter its molarity or its mass per cent.'],
+  },
+  'proof.oneName': {
+    title: 'One name, two substances',
+    says: '“{name}” stands for {a} and for {b}: hydrates and salts need names of their own.',
+  },
+  'proof.portions': {
+    title: 'Portions do not add up',
+    says: '“{step}” adds {name} in {steps} portions; the charge table has {table}.',
+  },
+  'proof.noTime': { title: 'No time', says: '“{step}” has no duration: the plan cannot fit it into a period.' },
+  'proof.noTemperature': {
+    title: 'No temperature',
+    says: '“{step}” is warm or cold, and neither it nor its text says how.',
+  },
+  'proof.emptyVessel': {
+    title: 'Nothing in it',
+    says: '“{step}” works in the {vessel}, which holds nothing by then.',
+    remedies: ['Check which vessel the step before leaves the material in.'],
+  },
+  'proof.notWeighed': {
+    title: 'Never weighed',
+    says: 'No step weighs the {stage}: its yield cannot be told, nor where it was lost.',
+  },
+  'proof.precipitate': {
+    title: 'Two washes that precipitate',
+    says: '{a}, then {b} in the same vessel: {solid} falls out in the funnel.',
+    remedies: ['A wash with water between them.'],
+  },
+  'proof.agent': {
+    title: 'Drying agent unfit for the product',
+    says: '{agent} does not go with {product}.',
+    remedies: ['Magnesium or sodium sulfate go with nearly everything.'],
+  },
+  'proof.stop': {
+    title: 'Not a place to stop',
+    says: '“{step}” is marked as a safe stop, but {why}.',
+  },
+} as const satisfies Record<string, RuleText>;

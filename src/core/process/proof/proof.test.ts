@@ -1,0 +1,110 @@
+import { computePlan } from '../../preparation/plan';
+import { processPlan } from '../processPlan';
+import { proofRules } from '../../finding/proofRules';
+import { renderFinding } from '../../finding/renderFinding';
+import { shipped, shippedPreparations } from '../../../../tests/support/preparations';
+import type { ChargeLine, Preparation, Substance } from '../../preparation/document';
+import type { Step } from '../../preparation/steps';
+
+const found = (doc: Preparation) => processPlan(computePlan(doc)).findings;
+
+test.each(shippedPreparations())(
+  '%s reads without a fault: no vessel too small, nothing unused, no false stop',
+  (_, doc) => {
+    expect(
+      found(doc).filter(({ rule }) => rule.startsWith('proof.') || rule === 'vessel.full' || rule === 'vessel.over'),
+    ).toEqual([]);
+  },
+);
+
+const withLine = (doc: Preparation, id: string, change: (line: ChargeLine) => ChargeLine): Preparation => ({
+  ...doc,
+  lines: doc.lines.map((line) => (line.id === id ? change(line) : line)),
+});
+const withStep = (doc: Preparation, id: string, change: (step: Step) => Step): Preparation => ({
+  ...doc,
+  steps: doc.steps.map((step) => (step.id === id ? change(step) : step)),
+});
+const withSubstance = (doc: Preparation, id: string, change: Partial<Substance>): Preparation => ({
+  ...doc,
+  substances: doc.substances.map((one) => (one.id === id ? { ...one, ...change } : one)),
+});
+const without = (doc: Preparation, step: string): Preparation => ({
+  ...doc,
+  steps: doc.steps.filter(({ id }) => id !== step),
+});
+
+const ketone = () => shipped('methylcyclohexanone');
+const cloves = () => shipped('eugenol');
+
+test.each<[keyof typeof proofRules, () => Preparation]>([
+  ['proof.unused', () => without(ketone(), 'wash-base')],
+  [
+    'proof.twice',
+    () => withStep(ketone(), 'wash-brine', (step) => ({ ...step, params: { ...step.params, line: 'wash-base' } })),
+  ],
+  [
+    'proof.noAmount',
+    () => withLine(ketone(), 'wash-base', (line) => ({ ...line, entered: { by: 'words', text: 'some' } })),
+  ],
+  ['proof.noGrade', () => withLine(ketone(), 'wash-base', ({ strength: _strength, ...line }) => line)],
+  ['proof.oneName', () => withSubstance(ketone(), 'sodium-sulfate', { name: 'Sodium chloride' })],
+  [
+    'proof.portions',
+    () =>
+      withStep(
+        withLine(ketone(), 'bleach', (line) => ({ ...line, portions: 5 })),
+        'bleach',
+        (step) => step,
+      ),
+  ],
+  [
+    'proof.noTime',
+    () => withStep(ketone(), 'strip', (step) => ({ ...step, time: { typical_min: 0, attended: true } })),
+  ],
+  ['proof.noTemperature', () => withStep(ketone(), 'store', (step) => ({ ...step, op: 'anhydrousSetUp', params: {} }))],
+  ['proof.emptyVessel', () => withStep(ketone(), 'stir', (step) => ({ ...step, uses: { in: 'receiver' } }))],
+  ['proof.notWeighed', () => without(ketone(), 'strip')],
+  ['proof.precipitate', () => withSubstance(ketone(), 'brine', { formula: 'CaCl2', groups: { water: 1 } })],
+  ['proof.agent', () => withSubstance(cloves(), 'sodium-sulfate', { formula: 'K2CO3' })],
+  [
+    'proof.stop',
+    () =>
+      withStep(ketone(), 'extract', (step) => ({
+        ...step,
+        uses: { in: 'funnel', to: 'funnel' },
+        safeStop: 'Two layers.',
+      })),
+  ],
+])('%s', (rule, doc) => {
+  const findings = found(doc()).filter((one) => one.rule === rule);
+  expect(findings.length).toBeGreaterThan(0);
+  const { title, says, remedies } = renderFinding(findings[0]!);
+  expect([title, says, ...remedies].filter((text) => /[{}]|NaN|undefined/.test(text))).toEqual([]);
+});
+
+const stopOf = (doc: Preparation, step: string) => {
+  const finding = found(doc).find(({ rule, about }) => rule === 'proof.stop' && about.step === step);
+  return finding?.args['why'];
+};
+const stopAt = (doc: Preparation, id: string) => withStep(doc, id, (step) => ({ ...step, safeStop: 'Here.' }));
+
+test('what makes a stop unsafe is said: heat, oxidant, acid over carbonate', () => {
+  expect(stopOf(stopAt(ketone(), 'stir'), 'stir')).toContain('oxidant');
+  expect(stopOf(stopAt(shipped('acetanilide'), 'reflux'), 'reflux')).toContain('heat');
+  expect(stopOf(stopAt(shipped('acetanilide'), 'cool'), 'cool')).toContain('hot');
+  const acid = withSubstance(shipped('acid-base-neutral'), 'sodium-sulfate', { formula: 'K2CO3' });
+  const early = without(acid, 'extract-acid');
+  expect(stopOf(early, 'dry')).toContain('carbonate');
+});
+
+test('a flask that the foreseen contents overfill is a stop, with a size that fits', () => {
+  const doc = ketone();
+  const small = {
+    ...doc,
+    vessels: doc.vessels.map((one) => (one.id === 'flask' ? { ...one, capacity_mL: 100 } : one)),
+  };
+  const [full] = found(small).filter(({ about }) => about.vessel === 'flask');
+  expect(full?.rule).toBe('vessel.full');
+  expect(full?.args['suggestion']).toContain('250');
+});

@@ -1,0 +1,17 @@
+import { agentProofs, washProofs } from './workUpProofs';
+import { factsOf } from '../../preparation/facts';
+import { kindsOf } from '../../operations/predicting/kinds';
+import { lineProofs, nameProofs } from './lineProofs';
+import { stepProofs } from './stepProofs';
+import { stopProofs } from './stopProofs';
+import type { Finding } from '../../finding/finding';
+import type { Plan } from '../../preparation/planTypes';
+import type { Prediction } from '../predictProcess';
+
+/** Reads a preparation against itself: charge table, steps and what the models foresee of them. */
+export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Prediction): readonly Finding[] {
+  // A charge table alone has nothing to be read against.
+  if (plan.doc.steps.length === 0) return [];
+  const subject = { plan, prediction, kind: kindsOf(factsOf(plan.doc)) };
+  return [lineProofs, nameProofs, stepProofs, washProofs, agentProofs, stopProofs].flatMap((read) => read(subject));
+}

@@ -1,0 +1,24 @@
+import { findOperation } from '../../operations/registry';
+import { stepTitle } from '../../operations/stepTitle';
+import type { Kind } from '../../operations/predicting/kinds';
+import type { Plan } from '../../preparation/planTypes';
+import type { Prediction } from '../predictProcess';
+import type { Step } from '../../preparation/steps';
+
+/** What the proof-reader reads. */
+export interface Subject {
+  readonly plan: Pick<Plan, 'doc' | 'lines'>;
+  readonly prediction: Prediction;
+  readonly kind: (id: string) => Kind;
+}
+
+/** Lines of the charge table that a step takes. */
+export function linesOf({ op, params }: Step): readonly string[] {
+  const found = findOperation(op)?.refs(params).lines ?? [];
+  return found.filter((id) => id !== undefined);
+}
+
+/** A step's number and name, as a finding says it. */
+export function named({ plan: { doc } }: Pick<Subject, 'plan'>, step: Step): string {
+  return `${doc.steps.indexOf(step) + 1} ${stepTitle(doc, step)}`;
+}

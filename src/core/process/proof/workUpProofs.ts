@@ -1,0 +1,69 @@
+import { dryingAgents } from '../../reference/dryingAgents';
+import { finding } from '../../finding/finding';
+import { inSentence } from '../../preparation/inSentence';
+import { linesOf } from './subject';
+import type { DryingAgentId } from '../../reference/dryingAgents';
+import type { Finding } from '../../finding/finding';
+import type { Kind } from '../../operations/predicting/kinds';
+import type { Subject } from './subject';
+
+/** What a solution brings that falls out with something else: the cation or the anion of a slightly soluble salt. */
+const pairs: readonly { readonly a: RegExp; readonly b: RegExp; readonly solid: string }[] = [
+  { a: /Ca|Ba|Mg|Sr/, b: /CO3/, solid: 'a carbonate' },
+  { a: /Ca|Ba|Sr/, b: /SO[34]/, solid: 'a sulfate' },
+  { a: /Ag/, b: /Cl|Br|I/, solid: 'a silver halide' },
+  { a: /Mg|Fe|Cu|Al/, b: /OH/, solid: 'a hydroxide' },
+];
+
+const meets = (one: string, other: string) =>
+  pairs.find(({ a, b }) => (a.test(one) && b.test(other)) || (a.test(other) && b.test(one)))?.solid;
+
+/** Washes that follow each other in one vessel with no water between, and fall out together. */
+export function washProofs({ plan: { doc, lines }, kind }: Subject): readonly Finding[] {
+  const last = new Map<string, { readonly line: string; readonly kind: Kind }>();
+  return doc.steps.flatMap((step): readonly Finding[] => {
+    const place = step.uses?.['in'];
+    if (place === undefined || step.optional) return [];
+    return linesOf(step).flatMap((id): readonly Finding[] => {
+      const line = lines.find(({ facts }) => facts.line.id === id)?.facts.line;
+      if (!line || !(line.role === 'wash' || line.role === 'extractant')) return [];
+      const now = kind(line.substance);
+      if (now.groups.water === undefined) return [];
+      const before = last.get(place);
+      last.set(place, { line: id, kind: now });
+      const solid = before && meets(before.kind.substance?.formula ?? '', now.substance?.formula ?? '');
+      return before && solid !== undefined
+        ? [
+            finding(
+              'proof.precipitate',
+              'caution',
+              { line: id },
+              { a: before.kind.name, b: inSentence(now.name), solid },
+            ),
+          ]
+        : [];
+    });
+  });
+}
+
+/** Drying agents against what the stage will weigh. */
+export function agentProofs({ plan: { lines }, prediction, kind }: Subject): readonly Finding[] {
+  return prediction.steps.flatMap(({ step, stage }) =>
+    linesOf(step).flatMap((id): readonly Finding[] => {
+      const facts = lines.find(({ facts: one }) => one.line.id === id)?.facts;
+      if (facts?.line.role !== 'drying agent' || !stage) return [];
+      const product = kind(stage.substance);
+      const agent = agentOf(facts.substance.substance.formula);
+      return agent !== undefined && product.substance?.notDriedWith?.includes(agent)
+        ? [finding('proof.agent', 'caution', { line: id }, { agent: facts.name, product: inSentence(product.name) })]
+        : [];
+    }),
+  );
+}
+
+/** The agent of a formula, whatever water it holds. */
+export function agentOf(formula: string | undefined): DryingAgentId | undefined {
+  const bare = formula?.split('·')[0];
+  const found = Object.entries(dryingAgents).find(([, { formula: one }]) => one.split('·')[0] === bare);
+  return found?.[0] as DryingAgentId | undefined;
+}
