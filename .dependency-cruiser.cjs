@@ -5,7 +5,8 @@ const rooms = {
   structure: ['core'],
   api: ['core'],
   components: ['api', 'core'],
-  features: ['components', 'api', 'core'],
+  workers: ['core'],
+  features: ['components', 'api', 'core', 'workers'],
   server: ['core', 'data', 'structure'],
   app: ['features', 'components', 'server', 'structure', 'data', 'core', 'styles'],
 };

@@ -40,6 +40,7 @@ export function Shell({
             <Link href="/preparations">Preparations</Link>
             <Link href="/classes">Classes</Link>
             <Link href="/reference">Reference</Link>
+            <Link href="/models">Models</Link>
             <Link href="/courses">Courses</Link>
             {crumb && (
               <>

@@ -17,6 +17,7 @@ export const permissions = {
   'PAGE /reference': staff,
   'PAGE /reference/[id]': staff,
   'PAGE /reference/new': staff,
+  'PAGE /models': staff,
   'PAGE /courses': staff,
   'PAGE /courses/[id]': staff,
   'PAGE /bench': ['group'],

@@ -19,6 +19,7 @@ const promised: Readonly<Record<string, readonly Visitor[]>> = {
   'PAGE /reference': staff,
   'PAGE /reference/[id]': staff,
   'PAGE /reference/new': staff,
+  'PAGE /models': staff,
   'PAGE /courses': staff,
   'PAGE /courses/[id]': staff,
   'PAGE /bench': ['group'],

@@ -23,6 +23,30 @@ export function changeSubstance(doc: Preparation, id: string, change: Change<Sub
   return { ...doc, substances: doc.substances.map((one) => (one.id === id ? changed(one, change) : one)) };
 }
 
+/** Changes a step. */
+export function changeStep(doc: Preparation, id: string, change: Change<Step>): Preparation {
+  return { ...doc, steps: doc.steps.map((step) => (step.id === id ? changed(step, change) : step)) };
+}
+
+/** What a step's models are to take for granted. In the unit of the assumption; the range is widened to hold the value. */
+export interface Assumed {
+  readonly key: string;
+  readonly low: number;
+  readonly typical: number;
+  readonly high: number;
+}
+
+/** Writes down at some steps what their models take for granted. */
+export function assume(doc: Preparation, steps: readonly string[], { key, low, typical, high }: Assumed): Preparation {
+  const range = { low: Math.min(low, typical), typical, high: Math.max(high, typical) };
+  return {
+    ...doc,
+    steps: doc.steps.map((step) =>
+      steps.includes(step.id) ? { ...step, assume: { ...step.assume, [key]: range } } : step,
+    ),
+  };
+}
+
 /** Changes a vessel. */
 export function changeVessel(doc: Preparation, id: string, change: Change<PlannedVessel>): Preparation {
   return { ...doc, vessels: doc.vessels.map((one) => (one.id === id ? changed(one, change) : one)) };

@@ -12,6 +12,7 @@ import { LineEditor } from './LineEditor';
 import { ProcedurePanel } from './ProcedurePanel';
 import { processPlan } from '@/core/process/processPlan';
 import { ProcessPanel } from './process/ProcessPanel';
+import { ModelsPanel } from './ModelsPanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from './planView';
@@ -78,6 +79,7 @@ export function PlanScreen({
             <ReactionScheme />
             <ChargeBoard onAdd={() => setAdding(true)} />
             <ProcessPanel process={process} />
+            <ModelsPanel prediction={process.prediction} />
             <ProcedurePanel />
             <HazardPanel id={stored.id} />
           </div>

@@ -2,6 +2,7 @@
 import { useMemo, useState } from 'react';
 import { benchState } from '@/core/record/benchState';
 import { hoursAndMinutes } from '@/components/clock';
+import { StepNumbers } from './StepNumbers';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from './planView';
 import type { Preparation } from '@/core/preparation/document';
@@ -46,6 +47,7 @@ function StepList({ doc }: { readonly doc: Preparation }) {
               {caution}
             </span>
           ))}
+          <StepNumbers step={step} />
           <small>
             {stepTitle(doc, step)} · {step.time.typical_min}
             {'\u00a0'}min, {step.time.attended ? 'attended' : 'unattended'}

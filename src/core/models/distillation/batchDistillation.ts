@@ -20,6 +20,8 @@ export interface BatchOptions {
   readonly points?: number;
   /** The pot is never distilled dry: share of the charge that stays in it. @default 0.04 */
   readonly rest?: number;
+  /** Told the share that is done after each point, for a display of progress. */
+  readonly onPoint?: (done: number) => void;
 }
 
 /** A moment of a batch distillation. */
@@ -62,6 +64,7 @@ export function batchDistillation(options: BatchOptions): BatchRun {
     torr = 760,
     points = 200,
     rest = 0.04,
+    onPoint,
   } = options;
   assertPositive({ lighter_mol, heavier_mol, stages, points, rest });
   assertWithin(0, 1e6, { reflux, holdUp_mol });
@@ -89,6 +92,7 @@ export function batchDistillation(options: BatchOptions): BatchRun {
     lighter -= collects(x);
     drop = x;
     run.push(pointAt(options, diagram, { x, taken, total: i * step, torr }));
+    onPoint?.((i + 1) / points);
   }
   return { points: run, left: { lighter_mol: lighter, heavier_mol: least - lighter } };
 }

@@ -2,15 +2,29 @@ import { implied } from './kinds';
 import { nothing } from '../../mixture/matter';
 import type { Matter } from '../../mixture/matter';
 import type { LineFacts } from '../../preparation/facts';
-import type { Worktop } from './worktop';
+import type { AssumptionSpec } from './assumption';
+import type { Facts } from '../../preparation/facts';
+import type { Kind } from './kinds';
+import type { Plan } from '../../preparation/planTypes';
+import type { Worked } from '../../quantity/worked';
+
+/** What a worktop offers for bringing a line in. */
+export interface Bringing {
+  readonly world: {
+    readonly plan: Pick<Plan, 'charge'>;
+    readonly facts: Facts;
+    readonly kind: (id: string) => Kind;
+  };
+  readonly assume: (spec: AssumptionSpec<'density'>, everywhere: boolean) => Worked<'density'>;
+}
 
 /** Substance that counts as water in this preparation. */
-function waterOf({ world }: Worktop): string {
+function waterOf({ world }: Bringing): string {
   return [...world.facts.substances.keys()].find((id) => world.kind(id).water) ?? implied.water.id;
 }
 
 /** What a line of the charge table brings: its substance, and what it is dissolved in or bound to. */
-export function introduced(work: Worktop, id: string): Matter {
+export function introduced(work: Bringing, id: string): Matter {
   const { plan, facts } = work.world;
   const line = facts.lines.get(id);
   const total = plan.charge.rows.get(id)?.total;
@@ -28,14 +42,14 @@ export function introduced(work: Worktop, id: string): Matter {
   return { [species]: counted * share, ...(rest > 1e-12 ? { [waterOf(work)]: rest } : {}) };
 }
 
-function soluteOf(work: Worktop, { line, bottle }: LineFacts, grams: number, amount: number | undefined): number {
+function soluteOf(work: Bringing, { line, bottle }: LineFacts, grams: number, amount: number | undefined): number {
   if (bottle.assay) return grams * bottle.assay.q.value;
   const M = work.world.kind(line.substance).M;
   return bottle.concentration && amount !== undefined && M ? amount * M : grams;
 }
 
 /** A volume without a density: a dilute solution weighs about as much as water. */
-function massByGuess(work: Worktop, { line, name }: LineFacts, volume: number | undefined): number | undefined {
+function massByGuess(work: Bringing, { line, name }: LineFacts, volume: number | undefined): number | undefined {
   if (volume === undefined) return undefined;
   const density = work.assume(
     {

@@ -1,6 +1,6 @@
 import { computePlan } from '../../preparation/plan';
 import { processPlan } from '../processPlan';
-import { proofRules } from '../../finding/proofRules';
+import type { proofRules } from '../../finding/proofRules';
 import { renderFinding } from '../../finding/renderFinding';
 import { shipped, shippedPreparations } from '../../../../tests/support/preparations';
 import type { ChargeLine, Preparation, Substance } from '../../preparation/document';

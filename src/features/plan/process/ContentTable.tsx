@@ -1,7 +1,7 @@
 import { formatDigits } from '@/core/quantity/format';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { Loss } from '@/core/operations/loss';
-import type { ShownPlace } from './VesselLine';
+import type { ShownPlace } from './shownPlace';
 
 /** What every vessel holds after a step, and what the step costs. */
 export function ContentTable({

@@ -54,7 +54,7 @@ export function ProcessPanel({ process }: { readonly process: ProcessPlan }) {
           {part === 'vessels' && <VesselLine prediction={prediction} />}
           {part === 'losses' && <ForeseenStairs prediction={prediction} />}
           {part === 'time' && <TimePart timeline={timeline} />}
-          {part === 'assumptions' && <AssumptionTable assumptions={prediction.assumptions} />}
+          {part === 'assumptions' && <AssumptionTable prediction={prediction} />}
           {green && <GreenLine green={green} />}
         </WorkingSource>
       </WorkingDrawer>

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { format } from '@/core/quantity/format';
 import { outlines } from '@/components/VesselDrawing';
-import type { ShownPlace } from './VesselLine';
+import type { ShownPlace } from './shownPlace';
 
 // A cake on its paper or a dish: flat, with what lies on it.
 const dish = { path: 'M4 30c0 12 6 18 16 18s16-6 16-18', bottom: 46, full: 22 };

@@ -9,17 +9,8 @@ import { shownContent } from '@/core/process/shownContent';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '../planView';
 import type { Layer } from '@/core/process/shownContent';
-import type { PlannedVessel } from '@/core/preparation/document';
+import type { ShownPlace } from './shownPlace';
 import type { Prediction, StepPrediction } from '@/core/process/predictProcess';
-
-/** A place after a step, ready to draw. */
-export interface ShownPlace {
-  readonly place: string;
-  readonly label: string;
-  readonly vessel?: PlannedVessel;
-  readonly layers: readonly Layer[];
-  readonly temperature_C: number;
-}
 
 const grams = (value: number) => formatDigits({ dim: 'mass', value }, 'g', { decimals: 2 });
 const mL = (value: number) => formatDigits({ dim: 'volume', value }, 'mL', { figures: value < 10 ? 2 : 3 });

@@ -1,0 +1,8 @@
+import type { Seeds } from '@/core/explore/seeds';
+import type { Substance } from '@/core/preparation/document';
+
+/** What every explorer gets: substances to choose from, and the numbers it begins with. */
+export interface ExplorerProps {
+  readonly substances: readonly Substance[];
+  readonly seeds: Seeds;
+}

@@ -1,0 +1,85 @@
+'use client';
+import { changeStep } from '@/core/preparation/edit';
+import { findOperation } from '@/core/operations/registry';
+import { paramWords } from '@/core/operations/paramWords';
+import { TypedInput } from '@/components/TypedInput';
+import { usePlanView } from './planView';
+import type { FieldReading } from '@/components/useTypedField';
+import type { Step } from '@/core/preparation/steps';
+
+type NumberOrList = number | readonly number[];
+
+/** The numbers of a step, to be changed in place: everything that is foreseen follows. */
+export function StepNumbers({ step }: { readonly step: Step }) {
+  const { canEdit, edit } = usePlanView();
+  if (!canEdit) return null;
+  const numbers = Object.entries(step.params).filter((entry): entry is [string, NumberOrList] => isNumeric(entry[1]));
+  return (
+    <span className="step-numbers">
+      {numbers.map(([key, value]) => {
+        const { label, unit } = paramWords[key] ?? { label: key, unit: '' };
+        return (
+          <TypedInput
+            key={key}
+            label={`${label}${unit ? `, ${unit}` : ''}`}
+            shown={shownOf(value)}
+            inputMode="decimal"
+            read={readParam(step, key, value)}
+            commit={(next) =>
+              edit(`step/${step.id}/${key}`, (doc) =>
+                changeStep(doc, step.id, { params: { ...step.params, [key]: next } }),
+              )
+            }
+          />
+        );
+      })}
+      <TypedInput
+        label="Takes, min"
+        shown={String(step.time.typical_min)}
+        inputMode="decimal"
+        read={readMinutes}
+        commit={(typical_min) =>
+          edit(`step/${step.id}/time`, (doc) => changeStep(doc, step.id, { time: { ...step.time, typical_min } }))
+        }
+      />
+    </span>
+  );
+}
+
+const isNumeric = (value: unknown): value is NumberOrList =>
+  typeof value === 'number' || (Array.isArray(value) && value.every((one) => typeof one === 'number'));
+const shownOf = (value: NumberOrList) => (typeof value === 'number' ? String(value) : value.join(', '));
+
+/** A number, or several with commas, that the operation accepts. */
+function readParam(step: Step, key: string, now: NumberOrList): (text: string) => FieldReading<NumberOrList> {
+  return (text) => {
+    const parts = text.split(/[,;\s]+/).filter((part) => part !== '');
+    const values = parts.map((part) => Number(part.replace('−', '-')));
+    const value = typeof now === 'number' ? values[0] : values;
+    if (
+      parts.length === 0 ||
+      values.some((one) => !Number.isFinite(one)) ||
+      (typeof now === 'number' && parts.length > 1)
+    )
+      return { ok: false, says: typeof now === 'number' ? 'A number.' : 'Numbers with commas.' };
+    const refused = faultOf(step, { ...step.params, [key]: value });
+    return value === undefined || refused ? { ok: false, says: refused ?? 'A number.' } : { ok: true, value };
+  };
+}
+
+function faultOf({ op }: Step, params: Step['params']): string | undefined {
+  try {
+    findOperation(op)?.params.validateSync(params);
+    return undefined;
+  } catch (error) {
+    // The schema names its field first.
+    return error instanceof Error ? `It ${error.message.replace(/^\S+ /, '')}.` : 'Not accepted.';
+  }
+}
+
+function readMinutes(text: string): FieldReading<number> {
+  const value = Number(text);
+  return text.trim() !== '' && value >= 0 && value <= 10080
+    ? { ok: true, value }
+    : { ok: false, says: 'Minutes, at most a week.' };
+}

@@ -1,0 +1,33 @@
+import 'server-only';
+import { fromReference } from '@/core/preparation/fromReference';
+import { pickEntry, readLibrary } from './referenceLibrary';
+import type { Substance } from '@/core/preparation/document';
+import type { ReferenceSubstance } from '@/core/reference/substance';
+
+/** Substances of the library that a model can work with, by name, as a preparation would hold them. */
+export async function modelSubstances(): Promise<readonly Substance[]> {
+  const library = await readLibrary();
+  return [...library.substances.values()]
+    .filter(usable)
+    .map((entry) => ({
+      id: entry.id,
+      ...fromReference(pickEntry(library, entry.id, [])).substance,
+      ...solubilityOf(entry),
+    }))
+    .sort((a, b) => a.name.localeCompare(b.name, 'en'));
+}
+
+function usable({ values, antoine, curves }: ReferenceSubstance): boolean {
+  return [values.logP, values.melting, values.waterSolubility, antoine, curves].some((one) => one !== undefined);
+}
+
+/** Curves of the library name their solvents by the same ids. */
+function solubilityOf({ curves }: ReferenceSubstance): Pick<Substance, 'solubility'> {
+  if (!curves) return {};
+  return {
+    solubility: curves.map(({ solvent, points }) => ({
+      solvent,
+      points: points.map(({ digits, at_C, source }) => ({ digits, at_C, source, check: 'from memory' })),
+    })),
+  };
+}
