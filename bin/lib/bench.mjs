@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startMariaDb } from './mariadb.mjs';
@@ -11,12 +11,43 @@ const script = (name, env = process.env) =>
     ['--conditions=react-server', 'node_modules/tsx/dist/cli.mjs', '--conditions=react-server', `scripts/${name}.ts`],
     { env },
   );
+/** What the browser computes itself, measured in the browser. */
+async function inBrowser() {
+  const { build } = await import('esbuild');
+  const { chromium } = await import('@playwright/test');
+  const { outputFiles } = await build({
+    entryPoints: ['scripts/benchProcess.ts'],
+    bundle: true,
+    write: false,
+    minify: true,
+    format: 'iife',
+    tsconfig: 'tsconfig.json',
+  });
+  const preparations = 'src/data/preparations';
+  const docs = readdirSync(preparations).map((file) => JSON.parse(readFileSync(join(preparations, file), 'utf8')));
+  const pair = docs.find(({ title }) => title.startsWith('Cyclohexane')).substances;
+  const liquid = (id, M) => {
+    const { antoine, density } = pair.find((one) => one.id === id);
+    return { antoine, M, density: Number(density.digits) };
+  };
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+  try {
+    const page = await browser.newPage();
+    await page.addScriptTag({ content: outputFiles[0].text });
+    const bench = { docs, lighter: liquid('cyclohexane', 84.16), heavier: liquid('toluene', 92.14) };
+    return await page.evaluate((given) => globalThis.benchProcess(given), bench);
+  } finally {
+    await browser.close();
+  }
+}
+
 const folder = mkdtempSync(join(tmpdir(), 'mozle-bench-'));
 let database;
 try {
-  ensureDebianPackages(['mariadbd', 'mariadb']);
+  ensureDebianPackages(['mariadbd', 'mariadb', 'chromium']);
   await ensureNodeModules();
   say((await script('benchPlan')).output.trim());
+  for (const line of await inBrowser()) say(line);
   database = await startMariaDb(folder);
   say((await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle') })).output.trim());
 } finally {

@@ -21,6 +21,6 @@ export const modelSeeds: Seeds = {
     reflux: 5,
     limits_C: [85, 107],
   },
-  recrystallization: { substance: 'benzoic-acid', solvent: 'water', mass_g: 2.5, volume_mL: 60, cold_C: 0 },
+  recrystallization: { substance: 'benzoic-acid', solvent: 'water', mass_g: 2.5, volume_mL: 85, cold_C: 0 },
   melting: { substance: 'benzoic-acid' },
 };

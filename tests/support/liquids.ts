@@ -1,4 +1,4 @@
-import { pressureConstants } from '@/core/models/distillation/pressureCorrection';
+import type { pressureConstants } from '@/core/models/distillation/pressureCorrection';
 import { hasGroup } from '@/core/reference/groups';
 import { shippedSubstances } from '@/data/reference';
 import type { GroupCounts } from '@/core/reference/groups';

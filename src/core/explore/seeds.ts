@@ -1,6 +1,6 @@
 import { factsOf } from '../preparation/facts';
 import { gramsOf } from '../mixture/matter';
-import { isInorganic, kindsOf } from '../operations/predicting/kinds';
+import { kindsOf } from '../operations/predicting/kinds';
 import { mainStages } from '../preparation/mainStages';
 import { millilitres } from '../operations/predicting/volumes';
 import { phaseOf, wholeOf } from '../mixture/shelf';
@@ -124,7 +124,7 @@ function washingSeed(source: Source): Seeds['washing'] {
         groups,
         ...(mmol === undefined ? {} : { mmol }),
         ...(substance?.waterSolubility?.digits === 'miscible' ? { miscible: true } : {}),
-        ...(isInorganic(kind(id)) && !acidOrBase && !groups.hypochlorite ? { salt: true } : {}),
+        ...(kind(id).inorganic && !acidOrBase && !groups.hypochlorite ? { salt: true } : {}),
       },
     ];
   });

@@ -42,8 +42,8 @@ export interface Prediction {
 
 /**
  * Predicts the procedure of a plan: what every vessel holds after every step, what is lost where, and what each stage weighs.
- * Steps that are optional are left out. For the range of a mass each assumption is put to its ends where it is made; the changes
- * add in quadrature, as independent uncertainties do (GUM, 5.1.2), and go through the later steps undiminished (first order).
+ * Steps that are optional are left out. For the range of a mass each assumption is put to the farther end of its own range where
+ * it is made, and the other end follows by proportion; the changes add in quadrature, as independent uncertainties do (GUM, 5.1.2), and go through the later steps undiminished (first order).
  */
 export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Prediction {
   const facts = factsOf(plan.doc);
@@ -51,7 +51,7 @@ export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Pr
   const runs = run(world);
   const steps = runs.map(({ prediction }) => prediction);
   const assumptions = unique(steps.flatMap((one) => one.assumptions));
-  const changes = assumptions.map((one) => changesOf(world, runs, one));
+  const changes = assumptions.filter(({ aside }) => !aside).map((one) => changesOf(world, runs, one));
   return { steps, assumptions, stages: stagesOf(plan, steps, changes) };
 }
 
@@ -88,25 +88,34 @@ function work(world: World, task: Task, before: Before): After | undefined {
 }
 
 function unique(assumptions: readonly Assumption[]): readonly Assumption[] {
-  return [...new Map(assumptions.map((one) => [one.id, one])).values()];
+  const all = new Map<string, Assumption>();
+  for (const one of assumptions) {
+    const earlier = all.get(one.id);
+    // What is a companion to one stage may be what another one weighs.
+    all.set(one.id, earlier && !earlier.aside ? earlier : one);
+  }
+  return [...all.values()];
 }
 
 /** What an assumption at its ends does to the product of each stage, g. */
 type Changes = ReadonlyMap<string, { readonly low: number; readonly high: number }>;
 
 /** Reruns the steps that make an assumption, each alone, from where it stood. */
-function changesOf(world: World, runs: readonly Run[], { id }: Assumption): Changes {
+function changesOf(world: World, runs: readonly Run[], { id, low, typical, high }: Assumption): Changes {
+  const far = high - typical >= typical - low ? 'high' : 'low';
+  const span = far === 'high' ? high - typical : low - typical;
   const changes = new Map<string, { low: number; high: number }>();
   for (const { task, before, prediction } of runs) {
     if (!task.stage || !prediction.assumptions.some((one) => one.id === id)) continue;
     const { substance } = task.stage;
-    const typical = gramsAt(prediction, prediction.product, substance);
-    const end = (which: 'low' | 'high') => {
-      const after = work({ ...world, scenario: { [id]: which } }, task, before);
-      return after ? gramsAt(after, after.product, substance) - typical : 0;
-    };
+    const after = span === 0 ? undefined : work({ ...world, scenario: { [id]: far } }, task, before);
+    const there = gramsAt(prediction, prediction.product, substance);
+    const slope = after ? (gramsAt(after, after.product, substance) - there) / span : 0;
     const sum = changes.get(task.stage.id) ?? { low: 0, high: 0 };
-    changes.set(task.stage.id, { low: sum.low + end('low'), high: sum.high + end('high') });
+    changes.set(task.stage.id, {
+      low: sum.low + slope * (low - typical),
+      high: sum.high + slope * (high - typical),
+    });
   }
   return changes;
 }

@@ -1,6 +1,5 @@
 import { densityIn, millilitres } from '../operations/predicting/volumes';
 import { gramsOf } from '../mixture/matter';
-import { isInorganic } from '../operations/predicting/kinds';
 import { phaseKinds, phaseOf } from '../mixture/shelf';
 import type { Content, PhaseKind } from '../mixture/shelf';
 import type { Kind } from '../operations/predicting/kinds';
@@ -40,7 +39,7 @@ function nameOf(kind: (id: string) => Kind, phase: PhaseKind, content: Content):
   if (phase === 'organic') return 'organic layer';
   const liquid = phaseOf(content, 'liquid');
   const water = Object.entries(liquid)
-    .filter(([id]) => kind(id).water || isInorganic(kind(id)))
+    .filter(([id]) => kind(id).water || kind(id).inorganic)
     .reduce((sum, [id, grams]) => sum + grams / densityIn(kind(id)), 0);
   return water > millilitres(kind, liquid) / 2 ? 'aqueous' : 'mixture';
 }

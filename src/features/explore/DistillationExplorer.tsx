@@ -208,6 +208,7 @@ function Answer({
       <LinePlot
         label={`Head temperature from ${says.degrees(head?.head_C ?? NaN)} to ${says.degrees(answer.curve.at(-1)?.head_C ?? NaN)} over the distillate`}
         x="distillate, mL"
+        xFrom={0}
         y="head, °C"
         yFrom="auto"
         series={[

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { acidBaseOf } from '@/core/operations/predicting/acidBase';
 import { Dial } from './Dial';
 import { exploreExtraction } from '@/core/explore/extraction';
+import { inSentence } from '@/core/preparation/inSentence';
+import { kindOf } from '@/core/operations/predicting/kinds';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
 import { SelectField } from '@/components/SelectField';
@@ -39,7 +41,7 @@ export function ExtractionExplorer({ substances, seeds }: ExplorerProps) {
     inWater: Number.isFinite(dissolves) ? dissolves / 100 / density : 0,
   });
   const one = answer.byPortions[0]?.left ?? 1;
-  const name = substance?.name ?? 'the substance';
+  const name = inSentence(substance?.name ?? 'the substance');
   return (
     <>
       <div className="explore-dials">
@@ -160,15 +162,7 @@ export function ExtractionExplorer({ substances, seeds }: ExplorerProps) {
 }
 
 function distributed(substance: Substance | undefined, logP: number): Distributed {
-  const kind = substance && {
-    id: substance.id,
-    name: substance.name,
-    water: false,
-    solid: false,
-    groups: substance.groups ?? {},
-    substance,
-  };
-  const system = kind && acidBaseOf(kind);
+  const system = substance && acidBaseOf(kindOf(substance));
   const pKa = system?.pKas[0];
   const P = 10 ** logP;
   return system && pKa !== undefined ? { P, kind: system.charge > 0 ? 'base' : 'acid', pKa } : { P };

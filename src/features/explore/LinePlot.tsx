@@ -32,6 +32,8 @@ export interface LinePlotProps {
   /** Level marks. */
   readonly levels?: readonly { readonly y: number; readonly says: string }[];
   readonly yFrom?: number | 'auto';
+  /** Where the horizontal axis begins; with its first point otherwise. */
+  readonly xFrom?: number;
 }
 
 const colours = ['var(--bar)', 'var(--caution)', 'var(--note)'];
@@ -42,7 +44,7 @@ const short = (value: number) => {
 };
 
 /** Lines over a number. The legend stands in words above it. */
-export function LinePlot({ label, x, y, series, marks = [], levels = [], yFrom = 0 }: LinePlotProps) {
+export function LinePlot({ label, x, y, series, marks = [], levels = [], yFrom = 0, xFrom }: LinePlotProps) {
   const data = merged(series);
   return (
     <figure className="line-plot">
@@ -60,7 +62,7 @@ export function LinePlot({ label, x, y, series, marks = [], levels = [], yFrom =
             <XAxis
               type="number"
               dataKey="x"
-              domain={['dataMin', 'dataMax']}
+              domain={xFrom === undefined ? ['dataMin', 'dataMax'] : [xFrom, 'auto']}
               stroke="var(--muted)"
               tickFormatter={short}
             >

@@ -101,6 +101,7 @@ export function RecrystallizationExplorer({ substances, seeds }: ExplorerProps) 
         <LinePlot
           label={`Recovery against the volume of solvent; ${says.share(answer.recovery)} with ${says.mL(volume_mL)}`}
           x="solvent, mL"
+          xFrom={0}
           y="%"
           series={[
             { name: 'recovery', points: answer.byVolume.map((at) => ({ x: at.volume_mL, y: at.recovery * 100 })) },

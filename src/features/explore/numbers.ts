@@ -8,7 +8,7 @@ export const says = {
   share: (value: number) =>
     value > 0 && value < 1e-4 ? `below 0.01${'\u00a0'}%` : format({ dim: 'fraction', value }, '%', { figures: 2 }),
   mL: text('volume', 'mL', 3),
-  grams: text('mass', 'g', 3),
+  grams: (value: number) => format({ dim: 'mass', value }, 'g', { decimals: 2 }),
   number: text('number', '', 3),
   degrees: (value: number) => format({ dim: 'temperature', value }, '°C', { decimals: 1 }),
   litres: (value: number) => format({ dim: 'volume', value: value * 1000 }, 'L', { figures: 2 }),

@@ -13,10 +13,13 @@ import type { PlanLine } from '@/core/preparation/planTypes';
 
 const columns = 8;
 
+// What stands with the reactants: a catalyst, or what is taken apart.
+const joined: ReadonlySet<string> = new Set(['catalyst', 'material']);
+
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
 export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
   const { plan, open, canEdit } = usePlanView();
-  const reaction = plan.lines.filter(({ facts }) => takesPart(facts) || facts.line.role === 'catalyst');
+  const reaction = plan.lines.filter(({ facts }) => takesPart(facts) || joined.has(facts.line.role));
   const rest = plan.lines.filter((line) => !reaction.includes(line));
   const percent = extentScale(plan.charge.extents?.reactants.map(({ extent }) => extent.q.value) ?? []);
   const limiting = plan.charge.extents?.limiting.extent.q.value;
@@ -62,7 +65,7 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
         </thead>
         <tbody>
           {reaction.map(row)}
-          <ProductRow plumb={plumb} />
+          {plan.doc.equation.terms.length > 0 && <ProductRow plumb={plumb} />}
           {working && open?.startsWith('product/') && (
             <tr className="working-row">
               <td colSpan={columns}>

@@ -9,7 +9,7 @@ import { format } from '@/core/quantity/format';
 import { setCoefficient } from '@/core/preparation/edit';
 import { readCoefficient } from './fields';
 import { usePlanView } from './planView';
-import type { Term } from '@/core/preparation/document';
+import type { Substance, Term } from '@/core/preparation/document';
 
 const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'formula.bad']);
 
@@ -17,6 +17,7 @@ const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'for
 export function ReactionScheme() {
   const { plan } = usePlanView();
   const { terms } = plan.doc.equation;
+  if (terms.length === 0) return <Apart />;
   const wrong = plan.findings.filter(({ rule }) => equationRules.has(rule));
   const side = (which: 'left' | 'right') =>
     terms
@@ -49,11 +50,52 @@ export function ReactionScheme() {
   );
 }
 
+/** No reaction: what is to be won, side by side. */
+function Apart() {
+  const { plan } = usePlanView();
+  const won = [...new Set(plan.doc.stages.map(({ substance }) => substance))].flatMap(
+    (id) => plan.doc.substances.find((one) => one.id === id) ?? [],
+  );
+  return (
+    <section className="scheme card-plain" aria-label="What is won">
+      <div className="scheme-row">
+        {won.map((substance) => (
+          <figure key={substance.id} className="scheme-term">
+            <div className="scheme-drawn">
+              {substance.smiles ? (
+                <Structure smiles={substance.smiles} name={substance.name} />
+              ) : (
+                <span className="structure-missing">{substance.formula ?? '?'}</span>
+              )}
+            </div>
+            <SchemeName substance={substance} />
+          </figure>
+        ))}
+      </div>
+      <p className="scheme-state">nothing is made: percent recovery, of what is taken</p>
+    </section>
+  );
+}
+
+function SchemeName({ substance: { name, formula } }: { readonly substance: Substance }) {
+  const mass = formula === undefined ? undefined : molarMass(formula);
+  return (
+    <figcaption>
+      <strong>{name}</strong>
+      {formula && (
+        <span>
+          <Formula text={formula} />{' '}
+          {mass?.ok && <span className="num">{format(mass.value.q, 'g/mol', { decimals: 2 })}</span>}
+        </span>
+      )}
+    </figcaption>
+  );
+}
+
 function SchemeTerm({ term }: { readonly term: Term }) {
   const { plan, edit, canEdit, lit } = usePlanView();
   const substance = plan.doc.substances.find(({ id }) => id === term.substance);
   if (!substance) return null;
-  const mass = substance.formula === undefined ? undefined : molarMass(substance.formula);
   const isProduct = term.side === 'right' && term.substance === plan.doc.equation.product;
   return (
     <figure
@@ -80,15 +122,7 @@ function SchemeTerm({ term }: { readonly term: Term }) {
           <span className="structure-missing">{substance.formula ?? '?'}</span>
         )}
       </div>
-      <figcaption>
-        <strong>{substance.name}</strong>
-        {substance.formula && (
-          <span>
-            <Formula text={substance.formula} />{' '}
-            {mass?.ok && <span className="num">{format(mass.value.q, 'g/mol', { decimals: 2 })}</span>}
-          </span>
-        )}
-      </figcaption>
+      <SchemeName substance={substance} />
     </figure>
   );
 }

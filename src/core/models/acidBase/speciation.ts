@@ -22,5 +22,8 @@ export function speciation(pKas: readonly number[], pH: number): readonly number
  * @example protonsGiven([4.76], 4.76) // → 0.5
  */
 export function protonsGiven(pKas: readonly number[], pH: number): number {
+  const [pKa] = pKas;
+  // One step needs no table: this stands in the innermost loop of a funnel.
+  if (pKas.length === 1 && pKa !== undefined) return 1 / (1 + 10 ** (pKa - pH));
   return speciation(pKas, pH).reduce((sum, fraction, i) => sum + i * fraction, 0);
 }

@@ -42,6 +42,7 @@ function takeWater(
     low: 0.1,
     typical: 0.2,
     high: 0.3,
+    aside: true,
     why: 'in minutes; the hydrate forms slowly and coats the grains',
   });
   const there = gramsOf(water);

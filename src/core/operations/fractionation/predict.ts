@@ -3,12 +3,12 @@ import { batchDistillation } from '../../models/distillation/batchDistillation';
 import { cutsOf } from '../../models/distillation/cutsOf';
 import { millilitres } from '../predicting/volumes';
 import { times } from '../../mixture/matter';
-import type { BatchRun } from '../../models/distillation/batchDistillation';
+import type { BatchOptions, BatchRun } from '../../models/distillation/batchDistillation';
 import type { Kind } from '../predicting/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
 import type { Worktop } from '../predicting/worktop';
 
-const points = 80;
+const points = 60;
 
 export interface Fractionate {
   readonly lighter: string;
@@ -28,7 +28,7 @@ export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages,
     work.remark('Without vapour pressures of both liquids no curve can be foreseen.');
     return;
   }
-  const run = batchDistillation({
+  const run = distilled({
     pair: { lighter: pair.lighter, heavier: pair.heavier },
     lighter_mol: (whole[lighter] ?? 0) / pair.lighter.M,
     heavier_mol: (whole[heavier] ?? 0) / pair.heavier.M,
@@ -41,6 +41,15 @@ export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages,
   work.remark(
     `Head at the first drop about ${head}, with ${stages} ${stages === 1 ? 'stage' : 'stages'}: the plan holds the stages, the column decides.`,
   );
+}
+
+// The range of the prediction distils the same charge again: the last run is kept.
+let last: { readonly key: string; readonly run: BatchRun } | undefined;
+
+function distilled(options: BatchOptions): BatchRun {
+  const key = JSON.stringify(options);
+  if (last?.key !== key) last = { key, run: batchDistillation(options) };
+  return last.run;
 }
 
 function collect(

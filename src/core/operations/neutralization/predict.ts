@@ -4,7 +4,7 @@ import { gramsOf, plus, times, without } from '../../mixture/matter';
 import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../predicting/react';
 import { protonsGiven } from '../../models/acidBase/speciation';
-import { shakeTogether } from '../predicting/layers';
+import { excessCharge, shakeTogether } from '../predicting/layers';
 import { solubilityOf } from '../predicting/solubility';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
@@ -54,12 +54,12 @@ function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }:
   const shown = format({ dim: 'number', value: pH }, '', { decimals: 1 });
   const planned = work.world.plan.charge.rows.get(line)?.total.volume?.q.value ?? 0;
   const middle = (low_pH + high_pH) / 2;
-  const off = (share: number) => shakeTogether(work, plus(before, times(added, share))).pH - middle;
+  const off = (share: number) => excessCharge(work, plus(before, times(added, share)), middle);
   if (Object.keys(work.world.scenario).length > 0 || planned === 0 || off(0) * off(2) >= 0) {
     work.remark(`The planned amount brings it to pH ${shown}.`);
     return;
   }
-  const needed = planned * findRoot(off, 0, 2, 1e-4);
+  const needed = planned * findRoot(off, 0, 2, 1e-3);
   const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 3 });
   work.remark(
     `About ${text(needed)} brings it to pH ${low_pH}–${high_pH}; the planned ${text(planned)} to pH ${shown}. Near the end the paper decides, not the volume.`,

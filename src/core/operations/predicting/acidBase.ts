@@ -23,7 +23,15 @@ const hydrogensulfate = [1.99];
  *
  * @returns nothing for what takes no part
  */
-export function acidBaseOf({ id, groups, substance }: Kind): AcidBase | undefined {
+export function acidBaseOf(kind: Kind): AcidBase | undefined {
+  // A funnel asks for the same few substances again and again.
+  if (!known.has(kind)) known.set(kind, characterOf(kind));
+  return known.get(kind);
+}
+
+const known = new WeakMap<Kind, AcidBase | undefined>();
+
+function characterOf({ id, groups, substance }: Kind): AcidBase | undefined {
   if (id === implied.hydroxide.id || groups.hydroxide) return strong(hydroxides(substance?.formula));
   if (id === implied.hydrogensulfate.id) return { pKas: hydrogensulfate, charge: -1, spectators: 1 };
   if (groups.mineralAcid) return strong(-acidProtons(substance?.formula, groups));

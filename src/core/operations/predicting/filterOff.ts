@@ -95,6 +95,7 @@ function wet(work: Worktop, { cake, filtrate }: { cake: string; filtrate: string
     low: 0.3,
     typical: 0.7,
     high: 1.5,
+    aside: true,
     why: 'sucked dry; leaves on drying',
   });
   const liquid = work.phase(filtrate, 'liquid');

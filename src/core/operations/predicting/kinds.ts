@@ -14,6 +14,8 @@ export interface Kind {
   readonly water: boolean;
   readonly solid: boolean;
   readonly groups: GroupCounts;
+  /** A salt, an inorganic acid or base: it stays in the water. */
+  readonly inorganic: boolean;
   readonly substance?: Substance;
 }
 
@@ -39,42 +41,56 @@ const impliedById = new Map<string, (typeof implied)[keyof typeof implied]>(
 /** The preparation's substances as the models see them. */
 export function kindsOf({ substances }: Facts): (id: string) => Kind {
   const known = new Map<string, Kind>();
-  for (const [id, { substance, molarMass }] of substances) {
-    const groups = substance.groups ?? {};
-    known.set(id, {
-      id,
-      name: substance.name,
-      ...(molarMass?.ok ? { M: molarMass.value.q.value } : {}),
-      ...(substance.density ? { density: Number(substance.density.digits) } : {}),
-      water: substance.formula === 'H2O',
-      solid: substance.form === 'solid' || (substance.form === undefined && substance.melting !== undefined),
-      groups,
-      substance,
-    });
-  }
+  for (const [id, { substance, molarMass }] of substances)
+    known.set(id, kindOf(substance, molarMass?.ok ? molarMass.value.q.value : undefined));
   return (id) => known.get(id) ?? impliedKind(id);
 }
 
-function impliedKind(id: string): Kind {
-  const found = impliedById.get(id);
-  if (!found) return { id, name: 'the rest of it', water: false, solid: true, groups: {} };
-  const { name, formula, M, density } = found;
-  const water = id === implied.water.id;
+/** A substance as the models see it. */
+export function kindOf(substance: Substance, M?: number): Kind {
+  const { id, name, formula, density, form, melting, groups = {} } = substance;
   return {
     id,
     name,
-    M,
-    ...(density === undefined ? {} : { density }),
-    water,
-    solid: !water && id !== implied.carbonDioxide.id,
-    groups: id === implied.hydroxide.id ? { hydroxide: 1 } : water ? { water: 1 } : {},
-    substance: { id, name, formula },
+    ...(M === undefined ? {} : { M }),
+    ...(density ? { density: Number(density.digits) } : {}),
+    water: formula === 'H2O',
+    solid: form === 'solid' || (form === undefined && melting !== undefined),
+    groups,
+    inorganic: isInorganic(groups, formula),
+    substance,
   };
 }
 
-/** A salt, an inorganic acid or base: it stays in the water. */
-export function isInorganic({ groups, substance }: Kind): boolean {
+const impliedKinds = new Map<string, Kind>(
+  [...impliedById].map(([id, { name, formula, M, density }]) => {
+    const water = id === implied.water.id;
+    const groups: GroupCounts = id === implied.hydroxide.id ? { hydroxide: 1 } : water ? { water: 1 } : {};
+    return [
+      id,
+      {
+        id,
+        name,
+        M,
+        ...(density === undefined ? {} : { density }),
+        water,
+        solid: !water && id !== implied.carbonDioxide.id,
+        groups,
+        inorganic: isInorganic(groups, formula),
+        substance: { id, name, formula },
+      },
+    ];
+  }),
+);
+
+const unknown = { name: 'the rest of it', water: false, solid: true, groups: {}, inorganic: false };
+
+function impliedKind(id: string): Kind {
+  return impliedKinds.get(id) ?? { ...unknown, id };
+}
+
+function isInorganic(groups: GroupCounts, formula = ''): boolean {
   if (hasGroup(groups, 'mineralAcid', 'hydroxide', 'carbonate', 'bicarbonate', 'sulfite', 'thiosulfate')) return true;
   if (hasGroup(groups, 'hypochlorite', 'nitrite', 'ammonia')) return true;
-  return /Na|K(?![a-z])|Li|Mg|Ca|Ba|Cu|Fe/.test(substance?.formula ?? '');
+  return /Na|K(?![a-z])|Li|Mg|Ca|Ba|Cu|Fe/.test(formula);
 }

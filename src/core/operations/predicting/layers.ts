@@ -3,8 +3,9 @@ import { millilitres } from './volumes';
 import { distributionRatio } from '../../models/partition/distributionRatio';
 import { findRoot } from '../../models/findRoot';
 import { gramsOf } from '../../mixture/matter';
-import { implied, isInorganic } from './kinds';
+import { implied } from './kinds';
 import { protonsGiven } from '../../models/acidBase/speciation';
+import type { AcidBase } from './acidBase';
 import type { Kind } from './kinds';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from './worktop';
@@ -20,6 +21,7 @@ export interface Layers {
 }
 
 const pKw = 14;
+const neutral = 1e-7;
 const least_pH = -1.5;
 const most_pH = 15.5;
 /** Carbon dioxide in water at 1 atm and 20 °C, mol/L (Henry's law; handbook value near 0.039 at 20 and 0.034 at 25 °C). */
@@ -33,16 +35,9 @@ const carbonic = [6.35, 10.33] as const;
  */
 export function shakeTogether(work: Worktop, matter: Matter): Layers {
   const { kind } = work.world;
-  const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
-  const solvents = solventsOf(work, ids);
-  const waters = ids.filter((id) => kind(id).water || isInorganic(kind(id)));
-  const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
-  const organicVolume = millilitres(kind, inSolvent) || 1e-9;
-  const aqueousVolume = millilitres(kind, inWater) || 1e-9;
-  const rest = ids.filter((id) => !solvents.includes(id) && !waters.includes(id));
-  const P = new Map(rest.map((id) => [id, partitionOf(work, kind(id))]));
-  const world = { work, matter, ids, P, organicVolume, aqueousVolume };
-  const pH = balancePH(world);
+  const { inWater, inSolvent, rest, P, balance } = settle(work, matter);
+  const { organicVolume, aqueousVolume } = balance;
+  const pH = balancePH(balance);
   const organic: Record<string, number> = { ...inSolvent };
   const aqueous: Record<string, number> = { ...inWater };
   for (const id of rest) {
@@ -52,8 +47,33 @@ export function shakeTogether(work: Worktop, matter: Matter): Layers {
     organic[id] = (organic[id] ?? 0) + inOrganic;
     aqueous[id] = (aqueous[id] ?? 0) + grams - inOrganic;
   }
-  const gas = releaseGas(world, aqueous, pH);
+  const gas = releaseGas({ work, aqueousVolume }, aqueous, pH);
   return { organic, aqueous, gas, pH };
+}
+
+/**
+ * Charge that the water layer would carry at a pH, mol: positive when base is in excess. It is nearly a straight line in what is
+ * added, so that the amount that reaches a pH is found in a few steps.
+ */
+export function excessCharge(work: Worktop, matter: Matter, pH: number): number {
+  return chargeOf(settle(work, matter).balance)(pH);
+}
+
+/** What a solvent and water take of each other, and what is left to be distributed between them. */
+function settle(work: Worktop, matter: Matter) {
+  const { kind } = work.world;
+  const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
+  const solvents = solventsOf(work, ids);
+  const waters = ids.filter((id) => kind(id).water || kind(id).inorganic);
+  const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
+  const rest = ids.filter((id) => !solvents.includes(id) && !waters.includes(id));
+  const P = new Map(rest.map((id) => [id, partitionOf(work, kind(id))]));
+  const balance: Balance = {
+    ions: ids.flatMap((id) => ionOf(kind(id), matter[id] ?? 0, P.get(id))),
+    organicVolume: millilitres(kind, inSolvent) || 1e-9,
+    aqueousVolume: millilitres(kind, inWater) || 1e-9,
+  };
+  return { inWater, inSolvent, rest, P, balance };
 }
 
 /** Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent. */
@@ -130,6 +150,7 @@ function partitionOf(work: Worktop, { id, name, substance, M }: Kind): number {
       dim: 'number',
       unit: '',
       ...guessedLogP(M, substance?.waterSolubility?.digits === 'miscible'),
+      aside: id !== work.stage?.substance,
       why: 'no value is given; taken from its size and whether it mixes with water',
     },
     true,
@@ -144,47 +165,60 @@ function guessedLogP(M: number | undefined, miscible: boolean) {
 
 function ratioAt(kind: Kind, P: number, pH: number): number {
   const system = acidBaseOf(kind);
-  if (!system || system.pKas.length === 0) return P;
-  const [pKa] = system.pKas;
-  return distributionRatio({ P, kind: system.charge > 0 ? 'base' : 'acid', ...(pKa === undefined ? {} : { pKa }) }, pH);
+  return system ? ratioOf(system, P, pH) : P;
+}
+
+function ratioOf({ pKas, charge }: AcidBase, P: number, pH: number): number {
+  const [pKa] = pKas;
+  return pKa === undefined ? P : distributionRatio({ P, kind: charge > 0 ? 'base' : 'acid', pKa }, pH);
+}
+
+/** What one substance brings into the balance of charges. */
+interface Ion extends AcidBase {
+  readonly moles: number;
+  /** Of the neutral form, where it goes into the other layer at all. */
+  readonly P: number;
+}
+
+function ionOf(kind: Kind, grams: number, P = 0): readonly Ion[] {
+  const system = acidBaseOf(kind);
+  return system && kind.M !== undefined ? [{ ...system, moles: grams / kind.M, P }] : [];
 }
 
 interface Balance {
-  readonly work: Worktop;
-  readonly matter: Matter;
-  readonly ids: readonly string[];
-  readonly P: ReadonlyMap<string, number>;
+  readonly ions: readonly Ion[];
   readonly organicVolume: number;
   readonly aqueousVolume: number;
 }
 
-/** pH at which the charges of the water layer balance; what sits in the organic layer carries none. */
-function balancePH(world: Balance): number {
-  const { work, matter, ids, P, organicVolume, aqueousVolume } = world;
-  const { kind } = work.world;
+/** Charge of the water layer against pH, mol; what sits in the organic layer carries none. */
+function chargeOf({ ions, organicVolume, aqueousVolume }: Balance): (pH: number) => number {
   const litres = aqueousVolume / 1000;
-  const charge = (pH: number) => {
-    let sum = (10 ** -pH - 10 ** (pH - pKw)) * litres;
-    for (const id of ids) {
-      const one = kind(id);
-      const system = acidBaseOf(one);
-      if (!system || one.M === undefined) continue;
-      const moles = (matter[id] ?? 0) / one.M;
-      sum += moles * system.spectators;
-      if (system.pKas.length > 0) {
-        const D = P.has(id) ? ratioAt(one, P.get(id) ?? 0, pH) : 0;
-        const dissolved = system.gas
-          ? Math.min(moles, stays(pH) * litres)
-          : (moles * aqueousVolume) / (aqueousVolume + D * organicVolume);
-        sum += dissolved * (system.charge - protonsGiven(system.pKas, pH));
-      }
+  const fixed = ions.reduce((sum, { moles, spectators }) => sum + moles * spectators, 0);
+  const changing = ions.filter(({ pKas }) => pKas.length > 0);
+  return (pH) => {
+    let sum = fixed + (10 ** -pH - 10 ** (pH - pKw)) * litres;
+    for (const ion of changing) {
+      const D = ion.P > 0 ? ratioOf(ion, ion.P, pH) : 0;
+      const dissolved = ion.gas
+        ? Math.min(ion.moles, stays(pH) * litres)
+        : (ion.moles * aqueousVolume) / (aqueousVolume + D * organicVolume);
+      sum += dissolved * (ion.charge - protonsGiven(ion.pKas, pH));
     }
     return sum;
   };
+}
+
+/** pH at which the charges of the water layer balance. */
+function balancePH(balance: Balance): number {
+  const charge = chargeOf(balance);
+  const scale = (balance.aqueousVolume / 1000) * neutral;
+  // On this scale the excess of a strong acid or base is a straight line in pH: the root is found in a few steps.
+  const bent = (pH: number) => Math.asinh(charge(pH) / scale);
   // Beyond what paper or electrode can tell, the end of the scale is said.
-  if (charge(least_pH) <= 0) return least_pH;
-  if (charge(most_pH) >= 0) return most_pH;
-  return findRoot(charge, least_pH, most_pH, 1e-9);
+  if (bent(least_pH) <= 0) return least_pH;
+  if (bent(most_pH) >= 0) return most_pH;
+  return findRoot(bent, least_pH, most_pH, 1e-6);
 }
 
 /** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */
@@ -195,7 +229,11 @@ const stays = (pH: number) =>
  * Carbonate that does not stay leaves as carbon dioxide: of sodium bicarbonate that is CO₂, and the hydroxide it leaves stays in
  * the account as what it neutralizes with.
  */
-function releaseGas({ work, aqueousVolume }: Balance, aqueous: Record<string, number>, pH: number): Matter {
+function releaseGas(
+  { work, aqueousVolume }: { readonly work: Worktop; readonly aqueousVolume: number },
+  aqueous: Record<string, number>,
+  pH: number,
+): Matter {
   const { kind } = work.world;
   let gas = 0;
   for (const id of Object.keys(aqueous)) {

@@ -1,5 +1,4 @@
 import { derive } from '../../stoichiometry/derive';
-import { isInorganic } from './kinds';
 import type { Matter } from '../../mixture/matter';
 import type { Kind } from './kinds';
 import type { Worked, WorkedInput } from '../../quantity/worked';
@@ -12,7 +11,7 @@ const unknownLiquid = 1.0;
 /** g/mL that a substance counts with inside a mixture. */
 export function densityIn(kind: Kind): number {
   if (kind.density !== undefined) return kind.density;
-  if (isInorganic(kind)) return dissolvedSalt;
+  if (kind.inorganic) return dissolvedSalt;
   return kind.solid ? dissolvedOrganic : unknownLiquid;
 }
 

@@ -27,6 +27,7 @@ export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number })
     low: 0,
     typical: 0.02,
     high: 0.06,
+    aside: true,
     why: 'until the mass is constant; it weighs, and is no yield',
   });
   const gone = work.assume({
