@@ -2,6 +2,7 @@ import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromCharge } from '../preparation/steps';
 import { fromWorked } from '../quantity/worked';
+import { foreseenLosses } from './foreseenLosses';
 import { mainStages } from '../preparation/mainStages';
 import { mostOf, onPlan } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
@@ -70,9 +71,10 @@ export function ledgerOf(state: BenchState): readonly Level[] {
 /** The levels below the first: each stage, and before it what went into its making when that was weighed by itself. */
 function planned(state: BenchState): readonly Planned[] {
   const main = mainStages(state.bench.doc);
+  const foreseen = foreseenLosses(state);
   return main.flatMap((one) => [
     ...(one.from === fromCharge ? [startOf(state, one)] : []),
-    ...levelsOf(state, main, one),
+    ...levelsOf(state, { main, foreseen }, one),
   ]);
 }
 
@@ -95,10 +97,16 @@ function startOf({ bench }: BenchState, stage: Stage): Planned {
   };
 }
 
-function levelsOf(state: BenchState, main: readonly Stage[], { id, name, from }: Stage): readonly Planned[] {
+function levelsOf(
+  state: BenchState,
+  { main, foreseen }: { readonly main: readonly Stage[]; readonly foreseen: readonly Loss[] },
+  { id, name, from }: Stage,
+): readonly Planned[] {
   const input = state.bench.inputOf(id);
   const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
-  const losses = state.steps.flatMap((step) => step.losses.filter(({ stage }) => stage === id));
+  const losses = foreseen.filter(({ stage }) => stage === id);
+  const at = by ? state.steps.indexOf(by) : -1;
+  const stepOf = ({ key }: Loss) => state.steps.findIndex(({ step }) => key.startsWith(`${step.id}/`));
   const apart = state.bench.doc.stages.flatMap((one) => {
     const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
     return mass ? [{ label: one.name, mass }] : [];
@@ -110,10 +118,11 @@ function levelsOf(state: BenchState, main: readonly Stage[], { id, name, from }:
           key: `into/${id}`,
           label: `Into the ${by.operation.title.toLowerCase()}`,
           recorded: input,
-          losses: [],
+          // Samples taken before it was weighed once more are missing in it already.
+          losses: losses.filter((loss) => stepOf(loss) < at),
           apart: [],
         },
-        stage,
+        { ...stage, losses: losses.filter((loss) => stepOf(loss) >= at) },
       ]
     : [stage];
 }

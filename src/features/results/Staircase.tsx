@@ -57,7 +57,7 @@ function Stair({ level, full }: { readonly level: Level; readonly full: number }
             <WorkedNumber worked={unexplained} label="Not explained" />{' '}
             {unexplained.q.value > 0
               ? losses.length > 0
-                ? 'unexplained: transfers, what did not react, spills'
+                ? 'unexplained: spills, more left behind than usual, an assumption that does not hold'
                 : 'left behind or taken as a sample'
               : 'more than the models leave: wet, or the prediction is too dark'}
           </li>
