@@ -150,8 +150,8 @@ const cases: readonly Case[] = [
   {
     rule: 'distil.window',
     severity: 'note',
-    steps: [read(1, 'distil', 'first', '160 °C', { item: 'first' })],
-    right: [read(1, 'distil', 'first', '167 °C', { item: 'first' })],
+    steps: [read(1, 'distil', 'first', '160 °C')],
+    right: [read(1, 'distil', 'first', '167 °C')],
     doc: () => shipped('methylcyclohexanone'),
   },
   {

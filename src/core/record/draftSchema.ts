@@ -13,7 +13,7 @@ const instant = () =>
     .required();
 const words = (longest: number) => string().trim('must not begin or end with a space').min(1).max(longest).required();
 const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of the preparation');
-const name = () => string().matches(/^[a-zA-Z][a-zA-Z0-9]{0,29}$/, 'must be a name of the operation');
+const name = () => string().matches(/^[a-zA-Z][a-zA-Z0-9-]{0,39}$/, 'must be a name of the operation');
 const kind = () => string().required();
 
 const place = object({

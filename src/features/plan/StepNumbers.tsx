@@ -72,8 +72,7 @@ function faultOf({ op }: Step, params: Step['params']): string | undefined {
     findOperation(op)?.params.validateSync(params);
     return undefined;
   } catch (error) {
-    // The schema names its field first.
-    return error instanceof Error ? `It ${error.message.replace(/^\S+ /, '')}.` : 'Not accepted.';
+    return error instanceof Error ? `It ${error.message}.` : 'Not accepted.';
   }
 }
 

@@ -56,8 +56,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
   refs: ({ of }) => ({ stages: [of] }),
   actual: (context) => {
     const readings = readingsAt(context) as LineReadings;
-    const { first } = readingsAt(context, { item: 'first' });
-    const { last } = readingsAt(context, { item: 'last' });
+    const { first, last } = readingsAt(context);
     const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
     return {
       ...eventsAt(context, 'heatOn', 'firstDrop'),
@@ -85,7 +84,6 @@ export const distillation: Operation<DistillationParams, Distillation> = {
       ...measure(context, {
         id: 'first',
         title: 'Head temperature when the main cut begins',
-        about: { item: 'first' },
         ways: [temperatureWay('On the plateau: change the receiver. Head temperature:', 'first')],
         window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
       }),
@@ -95,7 +93,6 @@ export const distillation: Operation<DistillationParams, Distillation> = {
       ...measure(context, {
         id: 'last',
         title: 'Head temperature at its last drop',
-        about: { item: 'last' },
         ways: [temperatureWay('Stop on a rise, on a fall, or when the pot is nearly dry. Head temperature:', 'last')],
         window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
       }),
@@ -134,13 +131,13 @@ function windowFindings({ first, last }: Distillation, context: StepContext<Dist
   return [first, last].flatMap((one) => {
     if (!one) return [];
     const read = readAs(context, one);
-    const { slot, item } = one.body.place;
+    const { slot } = one.body.place;
     if (read.q.value >= low_C && read.q.value <= high_C) return [];
     return [
       finding(
         'distil.window',
         'note',
-        { step: context.step.id, slot, ...(item === undefined ? {} : { item }) },
+        { step: context.step.id, slot },
         { temperature: worked(read), low: celsius(low_C), high: celsius(high_C) },
       ),
     ];

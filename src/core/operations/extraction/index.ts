@@ -2,7 +2,14 @@ import { measureLine } from '../asks';
 import { array } from 'yup';
 import { idParam, params } from '../params';
 import { shakeOut } from './predict';
-import { shakingAsks, shakingCautions, shakingFindings, shakingOf, shakingShape } from '../shaking/shaking';
+import {
+  portionsWords,
+  shakingAsks,
+  shakingCautions,
+  shakingFindings,
+  shakingOf,
+  shakingShape,
+} from '../shaking/shaking';
 import type { Operation } from '../operation';
 import type { Shaking, ShakingParams } from '../shaking/types';
 
@@ -21,8 +28,9 @@ export const extraction: Operation<ExtractionParams, Shaking> = {
   without: ({ first, ...params }, line) =>
     line === params.line ? undefined : { ...params, ...(first ? { first: first.filter((id) => id !== line) } : {}) },
   actual: shakingOf,
-  sentence: ({ params: { organic } }) => `Extract; the organic layer should be the ${organic} one. Keep every extract.`,
-  cautions: () => shakingCautions,
+  sentence: (context) =>
+    `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
+  cautions: () => ['Keep every extract.', ...shakingCautions],
   isolates: true,
   predict: (work, params) => shakeOut(work, params),
   asks: (_, context) => [

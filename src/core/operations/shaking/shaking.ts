@@ -1,6 +1,7 @@
 import { string } from 'yup';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
+import { format } from '../../quantity/format';
 import { finding } from '../../finding/finding';
 import { idParam } from '../params';
 import { uncheckedAt } from '../unchecked';
@@ -29,6 +30,15 @@ export const shakingCautions = [
 
 const roundsOf = (context: StepContext<ShakingParams>) =>
   lineAt(context, context.params.line)?.plan.facts.portions ?? 1;
+
+/** What goes in, portion by portion: "2 × 15.0 mL, one after the other". */
+export function portionsWords(context: StepContext<ShakingParams>): string {
+  const { facts, portion } = lineAt(context, context.params.line)?.plan ?? {};
+  const volume = portion?.volume;
+  if (!facts || !volume) return '';
+  const each = format(volume.q, 'mL', { figures: volume.figures });
+  return facts.portions > 1 ? ` with ${facts.portions} × ${each}, one after the other` : ` with ${each}`;
+}
 
 export function shakingOf(context: StepContext<ShakingParams>): Shaking {
   const upper = eventAt(context, 'upper');

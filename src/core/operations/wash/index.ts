@@ -1,5 +1,12 @@
 import { params } from '../params';
-import { shakingAsks, shakingCautions, shakingFindings, shakingOf, shakingShape } from '../shaking/shaking';
+import {
+  portionsWords,
+  shakingAsks,
+  shakingCautions,
+  shakingFindings,
+  shakingOf,
+  shakingShape,
+} from '../shaking/shaking';
 import { washLayer } from './predict';
 import type { Operation } from '../operation';
 import type { Shaking, ShakingParams } from '../shaking/types';
@@ -13,7 +20,8 @@ export const wash: Operation<ShakingParams, Shaking> = {
   refs: ({ line, of }) => ({ lines: [line], ...(of === undefined ? {} : { stages: [of] }) }),
   without: (params, line) => (line === params.line ? undefined : params),
   actual: shakingOf,
-  sentence: ({ params: { organic } }) => `Wash; keep the organic layer, which should be the ${organic} one.`,
+  sentence: (context) =>
+    `Wash${portionsWords(context)}; keep the organic layer, which should be the ${context.params.organic} one.`,
   cautions: () => [
     'Carbonate or bicarbonate: into the open funnel in portions, swirled until the fizzing slackens.',
     ...shakingCautions,

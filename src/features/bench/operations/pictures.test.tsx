@@ -4,9 +4,9 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { operations } from '@/core/operations/registry';
 import { pictures } from './pictures';
 import { stateOfScript } from '../../../../tests/support/demoRun';
-import { acetanilide, shippedPreparations } from '../../../../tests/support/preparations';
+import { oddOperations } from '../../../../tests/support/oddOperations';
+import { shippedPreparations } from '../../../../tests/support/preparations';
 import { StepPicture } from './StepPicture';
-import type { Preparation } from '@/core/preparation/document';
 
 test('every operation has its drawing; weighing is drawn as the balance', () => {
   expect(operations.map(({ name }) => name).filter((name) => !(name in pictures))).toEqual(['weighing']);
@@ -34,27 +34,14 @@ test.each([
   }
 });
 
-const odd = (): Preparation => {
-  const steps = Object.entries({
-    anhydrousSetUp: {},
-    induction: { minutes: 10 },
-    grinding: { minutes: 5, melt_C: 90 },
-    closedVial: { minutes: 10, vent_min: 2 },
-    gravityFiltration: {},
-    evaporation: { of: 'pure', days: 5 },
-    reactiveDistillation: { substance: 'acetanilide', ceiling_C: 110 },
-  }).map(([op, params]) => ({ id: op, op, opVersion: 1, params, time: { typical_min: 5, attended: true } }));
-  return { ...acetanilide(), steps };
-};
-
 test('the drawings above and below are of every operation', () => {
-  const used = [...shippedPreparations().map(([, doc]) => doc), odd()].flatMap(({ steps }) =>
+  const used = [...shippedPreparations().map(([, doc]) => doc), oddOperations()].flatMap(({ steps }) =>
     steps.map(({ op }) => op),
   );
   expect(operations.map(({ name }) => name).filter((name) => !used.includes(name))).toEqual([]);
 });
 
-test.each([...shippedPreparations(), ['odd operations', odd()] as const])(
+test.each([...shippedPreparations(), ['odd operations', oddOperations()] as const])(
   '%s: what happens has its place in the drawing: a ring where each check and event is',
   (_, doc) => {
     const bare: string[] = [];

@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import { assume } from '@/core/preparation/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { fromCanonical } from '@/core/quantity/units';
 import { TypedInput } from '@/components/TypedInput';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '../planView';
+import type { Assumed } from '@/core/preparation/edit';
+import type { Assumption } from '@/core/operations/predicting/assumption';
 import type { FieldReading } from '@/components/useTypedField';
 import type { Prediction } from '@/core/process/predictProcess';
 
@@ -29,7 +32,8 @@ export function AssumptionTable({ prediction }: { readonly prediction: Predictio
           </tr>
         </thead>
         <tbody>
-          {assumptions.map(({ id, key, label, dim, unit, low, typical, high, why, step, written }) => {
+          {assumptions.map((one) => {
+            const { id, label, dim, unit, low, typical, high, why, step, written } = one;
             const digits = (value: number) => formatDigits({ dim, value }, unit, { figures: 2 });
             const at = stepOf(step);
             return (
@@ -37,29 +41,16 @@ export function AssumptionTable({ prediction }: { readonly prediction: Predictio
                 <th scope="row">{label}</th>
                 <td className="num">
                   {canEdit ? (
-                    <TypedInput
-                      label={`${label}${unit ? `, ${unit}` : ''}`}
-                      hideLabel
-                      inputMode="decimal"
-                      shown={digits(typical).replace('−', '-')}
-                      read={readNumber}
-                      commit={(value) =>
-                        edit(`assume/${id}`, (doc) =>
-                          assume(doc, makers(id), {
-                            key,
-                            low: fromCanonical(low, unit),
-                            typical: value,
-                            high: fromCanonical(high, unit),
-                          }),
-                        )
-                      }
+                    <AssumedValue
+                      assumption={one}
+                      commit={(assumed) => edit(`assume/${id}`, (doc) => assume(doc, makers(id), assumed))}
                     />
                   ) : (
                     digits(typical)
                   )}
                 </td>
                 <td>{unit || '—'}</td>
-                <td className="num">{low === high ? '—' : `${digits(low)}–${digits(high)}`}</td>
+                <td className="num">{low === high ? '—' : `${digits(low)}${low < 0 ? ' to ' : '–'}${digits(high)}`}</td>
                 <td>{at ? stepTitle(plan.doc, at) : 'everywhere'}</td>
                 <td>{written ? 'written in the preparation' : why}</td>
               </tr>
@@ -68,6 +59,27 @@ export function AssumptionTable({ prediction }: { readonly prediction: Predictio
         </tbody>
       </table>
     </div>
+  );
+}
+
+/** The value in its unit. While it is typed, the range it began with stays, and is only widened to hold it. */
+function AssumedValue({
+  assumption: { key, label, dim, unit, low, typical, high },
+  commit,
+}: {
+  readonly assumption: Assumption;
+  readonly commit: (assumed: Assumed) => void;
+}) {
+  const [range] = useState({ low: fromCanonical(low, unit), high: fromCanonical(high, unit) });
+  return (
+    <TypedInput
+      label={`${label}${unit ? `, ${unit}` : ''}`}
+      hideLabel
+      inputMode="decimal"
+      shown={formatDigits({ dim, value: typical }, unit, { figures: 2 }).replace('−', '-')}
+      read={readNumber}
+      commit={(value) => commit({ ...range, key, typical: value })}
+    />
   );
 }
 

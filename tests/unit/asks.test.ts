@@ -1,0 +1,49 @@
+import { draftSchema } from '@/core/record/draftSchema';
+import { entriesOfScript } from '../support/demoRun';
+import { benchState } from '@/core/record/benchState';
+import { oddOperations } from '../support/oddOperations';
+import { shippedPreparations } from '../support/preparations';
+import type { Ask } from '@/core/operations/ask';
+import type { Body } from '@/core/record/entry';
+import type { StepState } from '@/core/record/benchState';
+
+const units = { mass: 'g', volume: 'mL', temperature: '°C', fraction: '%' } as const;
+
+/** Every entry that an answer to an ask can make. */
+function bodiesOf({ step }: StepState, ask: Ask): readonly Body[] {
+  const event = (name: string): Body => ({ k: 'event', step: step.id, name });
+  if (ask.kind === 'check') return [{ k: 'tick', step: step.id, check: ask.check }];
+  if (ask.kind === 'event') return [ask.name, ...(ask.or ?? []).map(({ name }) => name)].map(event);
+  const readings = ask.ways.flatMap(({ slots }) =>
+    slots.map(({ slot, dim }): Body => ({
+      k: 'reading',
+      place: { ...ask.about, slot },
+      digits: '1.00',
+      unit: units[dim],
+      device: '',
+    })),
+  );
+  return [...readings, ...(ask.close ? [event(ask.close.name)] : [])];
+}
+
+test.each([...shippedPreparations(), ['odd operations', oddOperations()] as const])(
+  '%s: whatever a step asks for, its answer can be stored',
+  (_, doc) => {
+    const instant = '2026-03-03T13:00:00.000Z';
+    const id = '01ARZ3NDEKTSV4RRFFQ69G5FAV';
+    const refused = benchState(doc, entriesOfScript([])).steps.flatMap((step) =>
+      step.asks
+        .flatMap((ask) => bodiesOf(step, ask))
+        .flatMap((body) => {
+          const draft = { id, v: 1, log: id, body, at: instant, deviceAt: instant, device: 'tablet', saw: 0 };
+          try {
+            draftSchema.validateSync(draft);
+            return [];
+          } catch (error) {
+            return [`${step.step.op} ${JSON.stringify(body)}: ${String(error)}`];
+          }
+        }),
+    );
+    expect(refused).toEqual([]);
+  },
+);
