@@ -1,5 +1,4 @@
 // Takes the pictures of docs/screenshots from a running demo: node scripts/takeScreenshots.mjs [address]
-import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 
 const address = process.argv[2] ?? 'http://localhost:3000';
@@ -80,10 +79,41 @@ await picture('results-working', { role: /^Coordinator/ }, async (page) => {
   await page.waitForTimeout(500);
 });
 await picture('plan', { role: /^Coordinator/ }, plan);
-await picture('working', { role: /^Coordinator/ }, async (page) => {
-  await plan(page);
-  await page.getByRole('button', { name: /^Theoretical yield: / }).click();
-  await page.evaluate(() => window.scrollTo(0, 250));
+await picture('process', { role: /^Coordinator/, height: 900 }, async (page) => {
+  await page
+    .getByRole('link', { name: /^4-Methylcyclohexanone/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: /Wash: sodium bicarbonate/ }).click();
+  await page.locator('.process').evaluate((panel) => void panel.scrollIntoView());
+  await page.evaluate(() => window.scrollBy(0, -60));
+});
+await picture('models', { role: /^Coordinator/, height: 1200 }, async (page) => {
+  await page.goto('/models');
+  await page.getByRole('button', { name: 'Distillation' }).click();
+  await page.locator('.explore-says').waitFor();
+  await page.waitForTimeout(400);
+});
+await picture('bench-extraction', group, async (page) => {
+  await page.request.delete('/api/v1/session');
+  await page.request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  const list = await (await page.request.get('/api/v1/preparations')).json();
+  const { id } = list.find(({ title }) => title.startsWith('Acid, base'));
+  const issued = await page.request.post('/api/v1/classes', {
+    data: { name: 'Separation', preparationId: id, benches: ['Ruff'] },
+  });
+  const { joinCode, benches } = await issued.json();
+  const [{ name: bench, pin }] = benches;
+  await page.request.delete('/api/v1/session');
+  await page.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench, pin } });
+  await page.goto('/bench');
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').nth(4).click();
+  const open = page.locator('.checks button:enabled');
+  for (let left = await open.count(); left > 0; left -= 1) await open.first().click();
+  await page.getByLabel(/^Reading, /).fill('30.0');
+  await page.getByLabel(/^Reading, /).press('Enter');
+  await page.getByRole('button', { name: 'No more hiss', exact: true }).click();
+  await page.waitForTimeout(800);
 });
 await picture('findings-dark', { role: /^Coordinator/, height: 1200, theme: 'dark' }, async (page) => {
   await plan(page);
@@ -91,20 +121,6 @@ await picture('findings-dark', { role: /^Coordinator/, height: 1200, theme: 'dar
   await page.getByLabel('Pure product wanted').fill('6.50 g');
   await page.getByLabel('Coefficient of Acetic anhydride').fill('2');
   await page.getByLabel('Benches').click();
-});
-await picture('line-editor', { role: /^Coordinator/, height: 900 }, async (page) => {
-  await plan(page);
-  await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
-  await page.getByLabel('Amount', { exact: true }).fill('2,50 mL');
-});
-await picture('import-refused', { role: /^Coordinator/, height: 720 }, async (page) => {
-  const text = readFileSync('src/data/preparations/acetanilide.json', 'utf8')
-    .replace('"2.50"', '"-2.5"')
-    .replace('"role": "quench"', '"role": "quencher"');
-  await page
-    .getByLabel(/Bring in/)
-    .setInputFiles({ name: 'acetanilide.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  await page.getByText('Nothing was stored').waitFor();
 });
 await picture('issue', { role: /^Coordinator/ }, async (page) => {
   await plan(page);
@@ -122,7 +138,7 @@ const hazards = async (page) => {
 await picture('hazards', { role: /^Coordinator/ }, async (page) => {
   await hazards(page);
   await page.getByRole('button', { name: 'By step' }).click();
-  await page.locator('.hazards').evaluate((panel) => void panel.scrollIntoView());
+  await page.locator('section.hazards').last().evaluate((panel) => void panel.scrollIntoView());
 });
 await picture('hazard-sheet', { role: /^Coordinator/, height: 1120 }, async (page) => {
   await hazards(page);

@@ -8,8 +8,9 @@ import { readFileSync } from 'node:fs';
 import { spread } from '@/core/results/spread';
 import { verdict } from '@/core/results/verdict';
 import { withhold } from '@/core/results/withhold';
-import { acetanilide } from '../support/preparations';
+import { acetanilide, shipped } from '../support/preparations';
 import { stateOfScript } from '../support/demoRun';
+import type { DemoStep } from '@/data/demoSteps';
 import type { MeltingRun } from '@/core/operations/operation';
 import type { Worked } from '@/core/quantity/worked';
 
@@ -197,4 +198,49 @@ test('the results file has a row a bench, and every column is documented', () =>
   const text = readFileSync('docs/results-csv.md', 'utf8');
   const documented = [...text.matchAll(/^\| `([^`]+)`\s*\| (.+?)\s*\|$/gm)].map(([, name, says]) => [name, says]);
   expect(documented).toEqual([...benchColumns, ...stageColumns].map(({ name, says }) => [name, says]));
+});
+
+test('where nothing is made: each thing taken has its own recovery and its own flight of stairs', () => {
+  const weigh = (minute: number, id: string, ...texts: readonly string[]): readonly DemoStep[] =>
+    ['full', 'empty'].map((slot, i) => ({
+      minute,
+      place: { line: id, slot },
+      read: `${texts[i] ?? ''} g`,
+      device: '',
+    }));
+  const state = stateOfScript(
+    [
+      ...weigh(1, 'acid', '24.10', '23.08'),
+      ...weigh(2, 'neutral', '24.10', '23.10'),
+      { minute: 60, place: { step: 'strip', slot: 'net' }, read: '0.94 g', device: '' },
+    ],
+    {},
+    shipped('acid-base-neutral'),
+  );
+  const { theory, stages, ledger, sentence } = benchResults(state);
+  expect(theory).toBeUndefined();
+  const neutral = stages.find(({ stage }) => stage.id === 'neutral');
+  expect([neutral?.kind, neutral?.percentYield, neutral?.recovered?.q.value]).toEqual(['recovery', undefined, 0.94]);
+  // The base was not measured: its flight has no beginning.
+  expect(ledger.filter(({ start }) => start).map(({ key }) => key)).toEqual(['taken/acid', 'taken/neutral']);
+  expect(ledger.find(({ key }) => key === 'taken/acid')?.recorded?.q.value).toBeCloseTo(1.02, 9);
+  expect(plain(sentence)).toContain('Fluorene: 0.94 g, 94 % recovered');
+  expect(plain(sentence)).toContain('Cinnamic acid: not weighed yet');
+});
+
+test('a declared content is the basis of what comes out of a material, and of what is made from that', () => {
+  const state = stateOfScript(
+    [
+      { minute: 1, place: { line: 'cloves', slot: 'net' }, read: '25.0 g', device: '' },
+      { minute: 60, place: { step: 'strip', slot: 'net' }, read: '1.890 g', device: '' },
+      { minute: 90, place: { step: 'strip-2', slot: 'net' }, read: '1.512 g', device: '' },
+    ],
+    {},
+    shipped('eugenol'),
+  );
+  const [oil, pure] = benchResults(state).stages;
+  // 14 % of 25.0 g is 3.50 g.
+  expect(oil?.recovered?.q.value).toBeCloseTo(1.89 / 3.5, 9);
+  expect(pure?.share?.q.value).toBeCloseTo(0.8, 9);
+  expect(pure?.recovered?.q.value).toBeCloseTo(1.512 / 3.5, 9);
 });

@@ -11,6 +11,7 @@ import { leftOver } from './leftOver';
 import type { After, Before, Task, World } from '../operations/predicting/worktop';
 import type { Assumption } from '../operations/predicting/assumption';
 import type { Loss } from '../operations/loss';
+import type { Preparation } from '../preparation/document';
 import type { Plan } from '../preparation/planTypes';
 import type { Stage, Step } from '../preparation/steps';
 import type { Worked } from '../quantity/worked';
@@ -106,18 +107,32 @@ function changesOf(world: World, runs: readonly Run[], { id, low, typical, high 
   const span = far === 'high' ? high - typical : low - typical;
   const changes = new Map<string, { low: number; high: number }>();
   for (const { task, before, prediction } of runs) {
-    if (!task.stage || !prediction.assumptions.some((one) => one.id === id)) continue;
-    const { substance } = task.stage;
+    if (!prediction.assumptions.some((one) => one.id === id)) continue;
     const after = span === 0 ? undefined : work({ ...world, scenario: { [id]: far } }, task, before);
-    const there = gramsAt(prediction, prediction.product, substance);
-    const slope = after ? (gramsAt(after, after.product, substance) - there) / span : 0;
-    const sum = changes.get(task.stage.id) ?? { low: 0, high: 0 };
-    changes.set(task.stage.id, {
-      low: sum.low + slope * (low - typical),
-      high: sum.high + slope * (high - typical),
-    });
+    if (!after) continue;
+    for (const { stage, place } of waysOf(world.plan.doc, task, prediction)) {
+      const slope = (gramsAt(after, place, stage.substance) - gramsAt(prediction, place, stage.substance)) / span;
+      const sum = changes.get(stage.id) ?? { low: 0, high: 0 };
+      changes.set(stage.id, { low: sum.low + slope * (low - typical), high: sum.high + slope * (high - typical) });
+    }
   }
   return changes;
+}
+
+/** Stages that a step works on, and where each is by then: the one it leads to, and others whose vessel it fills (cuts). */
+function waysOf(
+  doc: Preparation,
+  { stage, step }: Task,
+  { product, touched }: StepPrediction,
+): readonly { readonly stage: Stage; readonly place: string }[] {
+  const now = doc.steps.indexOf(step);
+  return doc.stages.flatMap((one) => {
+    if (one.id === stage?.id) return [{ stage: one, place: product }];
+    const weighing = weighingOf(doc, one.id);
+    const place = weighing?.uses?.['in'];
+    const fills = weighing && doc.steps.indexOf(weighing) > now && place !== undefined && touched.includes(place);
+    return fills && place !== product ? [{ stage: one, place }] : [];
+  });
 }
 
 function gramsAt({ shelf }: Pick<After, 'shelf'>, place: string, substance: string): number {

@@ -47,6 +47,10 @@ test('the cuts of the two hydrocarbons hold what the staged column gives: 19.5, 
   expect(volume('cut-3')).toBeCloseTo(19 - 1.5, 0);
 });
 
+test('the funnel is foreseen round by round', () => {
+  expect(remarks('acid-base-neutral', 'extract-acid')).toMatch(/round by round: 5\d\smL, 4\d\s%\sfull; 5\d\smL/);
+});
+
 const remarks = (name: string, id: string) =>
   plan(name)
     .prediction.steps.find(({ step }) => step.id === id)

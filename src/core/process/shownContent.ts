@@ -10,11 +10,12 @@ export interface Layer {
   readonly name: string;
   readonly mL: number;
   readonly grams: number;
-  /** The largest parts first; traces under a milligram are left out. */
+  /** The largest parts first; what would print as nothing is left out. */
   readonly parts: readonly { readonly id: string; readonly name: string; readonly grams: number }[];
 }
 
-const least_g = 0.001;
+// Masses are printed to a hundredth of a gram.
+const least_g = 0.005;
 
 /** Layers of a vessel in the order in which they lie: a solid at the bottom, liquids by density. */
 export function shownContent(kind: (id: string) => Kind, content: Content): readonly Layer[] {

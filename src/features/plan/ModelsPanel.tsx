@@ -14,7 +14,7 @@ export function ModelsPanel({ prediction }: { readonly prediction: Prediction })
   const [open, setOpen] = useState(false);
   const seeds = useMemo(() => (open ? seedsOf(plan, prediction) : {}), [open, plan, prediction]);
   return (
-    <section className="card-plain procedure hazards" aria-label="Models">
+    <section className="card-plain procedure" aria-label="Models">
       <button type="button" className="procedure-head" aria-expanded={open} onClick={() => setOpen(!open)}>
         <strong>Models</strong>
         <span>extraction, washes, distillation, recrystallization, melting range, with the numbers of this plan</span>

@@ -2,6 +2,7 @@ import { gramsOf } from '../../mixture/matter';
 import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
 import { productIn } from '../predicting/transfer';
 import type { Layers } from '../predicting/layers';
+import type { Round } from '../predicting/funnel';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
@@ -17,7 +18,7 @@ export function shakeOut(
   for (const id of first) work.put(funnel, 'liquid', work.introduce(id));
   const extract = work.own('to', 'Extracts');
   const before = productIn(work, funnel);
-  const done: Layers[] = [];
+  const done: Round[] = [];
   let kind: 'organic' | 'liquid' = 'organic';
   for (const portion of portionsOf(work, line)) {
     const layers = round(work, funnel, portion);
@@ -25,7 +26,7 @@ export function shakeOut(
     work.put(extract, kind, work.takeAll(funnel, kind));
     done.push(layers);
   }
-  remarkOn(work, done);
+  remarkOn(work, funnel, done);
   const other = kind === 'organic' ? 'liquid' : 'organic';
   loseLeft(work, {
     key: 'raffinate',

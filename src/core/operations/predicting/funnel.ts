@@ -3,6 +3,7 @@ import { gramsOf, plus, times } from '../../mixture/matter';
 import { implied } from './kinds';
 import { layerDensities, shakeTogether } from './layers';
 import { layerOrder } from '../../models/density/layerOrder';
+import { millilitres } from './volumes';
 import { productIn, transfer } from './transfer';
 import type { Layers } from './layers';
 import type { Matter } from '../../mixture/matter';
@@ -17,15 +18,21 @@ export function intoFunnel(work: Worktop): string {
   return funnel;
 }
 
+/** A round of shaking, with what the funnel held during it. */
+export interface Round extends Layers {
+  readonly volume_mL: number;
+}
+
 /** One round: a portion is added, everything is shaken, the layers settle in the funnel. */
-export function round(work: Worktop, funnel: string, portion: Matter): Layers {
+export function round(work: Worktop, funnel: string, portion: Matter): Round {
   const fluid = plus(work.phase(funnel, 'liquid'), work.phase(funnel, 'organic'));
   const solid = work.phase(funnel, 'solid');
   work.put(funnel, 'liquid', portion);
+  const volume_mL = millilitres(work.world.kind, work.whole(funnel));
   const layers = shakeTogether(work, plus(plus(fluid, solid), portion));
   work.rearrange(funnel, { organic: layers.organic, liquid: plus(layers.aqueous, layers.gas) });
   work.leave('air', work.take(funnel, 'liquid', layers.gas));
-  return layers;
+  return { ...layers, volume_mL };
 }
 
 /** The portions of a line, each as matter. */
@@ -35,8 +42,9 @@ export function portionsOf(work: Worktop, line: string): readonly Matter[] {
   return Array.from({ length: count }, () => times(all, 1 / count));
 }
 
-/** What the round showed: gas in litres, which layer is on top, and the pH of the water. */
-export function remarkOn(work: Worktop, rounds: readonly Layers[]): void {
+/** What the rounds showed: how full the funnel was, gas in litres, which layer is on top, and the pH of the water. */
+export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]): void {
+  remarkOnFill(work, funnel, rounds);
   const gas = rounds.reduce((sum, one) => sum + gramsOf(one.gas), 0);
   const litres = (gas / implied.carbonDioxide.M) * molarVolume_L;
   if (litres > 0.01)
@@ -54,6 +62,19 @@ export function remarkOn(work: Worktop, rounds: readonly Layers[]): void {
   work.remark(
     `The ${upper} layer is on top (organic ${text(densities.organic)}, aqueous ${text(densities.aqueous)})${doubtful ? ': too close to trust, test with a drop of water' : ''}. pH of the water about ${format({ dim: 'number', value: last.pH }, '', { decimals: 1 })}.`,
   );
+}
+
+function remarkOnFill(work: Worktop, funnel: string, rounds: readonly Round[]): void {
+  const capacity = work.world.plan.doc.vessels.find(({ id }) => id === funnel)?.capacity_mL;
+  const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 2 });
+  const shares = rounds.map(({ volume_mL }) => {
+    const share =
+      capacity === undefined
+        ? ''
+        : `, ${format({ dim: 'fraction', value: volume_mL / capacity }, '%', { figures: 2 })} full`;
+    return `${text(volume_mL)}${share}`;
+  });
+  work.remark(`In the funnel${rounds.length > 1 ? ', round by round' : ''}: ${shares.join('; ')}.`);
 }
 
 /** What is left of the product in a layer, as a share of what there was. */

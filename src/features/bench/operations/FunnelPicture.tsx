@@ -25,8 +25,8 @@ export function FunnelPicture({ step, focus }: PictureProps) {
     >
       {!empty && (
         <>
-          <path d="M68 62h64l-5 26H73z" className={upper === 'organic' ? 'liquid' : 'water'} />
-          <path d="M73 88h54L106 136H94z" className={lower === 'organic' ? 'liquid' : 'water'} />
+          <path d="M68 62h64l-5 26H73z" className={upper === 'organic' ? 'organic' : 'water'} />
+          <path d="M73 88h54L106 136H94z" className={lower === 'organic' ? 'organic' : 'water'} />
           <text x="142" y="78" className="picture-note">
             {upper}?
           </text>
