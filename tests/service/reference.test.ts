@@ -17,6 +17,7 @@ import { readEntryPage } from '@/server/referencePage';
 import { groupCounts } from '@/core/reference/groups';
 import { readStructure } from '@/structure/readStructure';
 import { migrate } from '@/server/migrate';
+import { modelSubstances } from '@/server/modelSubstances';
 import { rows } from '@/server/tables';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { emptyDatabase } from '../support/database';
@@ -216,4 +217,15 @@ test('a course: made, changed, refused when stale; its settings are frozen into 
   expect(doc.devices.length).toBeGreaterThanOrEqual(made.settings.devices.length);
   expect((await findCourse(made.id)).settings.devices).toEqual([]);
   expect((await listCourses()).map(({ name }) => name)).toEqual(['Spring module']);
+});
+
+test('the models get what they can work with: curves name their solvents', async () => {
+  const before = new Map((await modelSubstances()).map((one) => [one.id, one]));
+  expect(before.get('cyclohexane')?.antoine).toBeDefined();
+  expect(before.has('boiling-aids')).toBe(false);
+  for (const { solubility = [] } of before.values())
+    for (const { solvent, points } of solubility) {
+      expect(before.has(solvent)).toBe(true);
+      expect(points.length).toBeGreaterThan(1);
+    }
 });

@@ -1,0 +1,134 @@
+/** @jest-environment jsdom */
+import '../../../tests/support/screen';
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { computePlan } from '@/core/preparation/plan';
+import { exploreDistillation } from '@/core/explore/distillation';
+import { Explorers } from './Explorers';
+import { predictProcess } from '@/core/process/predictProcess';
+import { seedsOf } from '@/core/explore/seeds';
+import { shipped } from '../../../tests/support/preparations';
+import type { DistillationMessage } from '@/workers/distillation.worker';
+import type { DistillationQuestion } from '@/core/explore/distillation';
+
+/** A worker that answers when it is told to. */
+class HeldWorker {
+  static all: HeldWorker[] = [];
+  onmessage: ((event: { data: DistillationMessage }) => void) | undefined;
+  question: DistillationQuestion | undefined;
+  ended = false;
+  constructor() {
+    HeldWorker.all.push(this);
+  }
+  postMessage(question: DistillationQuestion) {
+    this.question = question;
+  }
+  terminate() {
+    this.ended = true;
+  }
+  say(data: DistillationMessage) {
+    act(() => this.onmessage?.({ data }));
+  }
+}
+
+beforeEach(() => {
+  HeldWorker.all = [];
+  Object.assign(globalThis, {
+    Worker: HeldWorker,
+    ResizeObserver: class {
+      observe() {
+        return undefined;
+      }
+      unobserve() {
+        return undefined;
+      }
+      disconnect() {
+        return undefined;
+      }
+    },
+  });
+});
+
+function open(name: string, tab?: string) {
+  const plan = computePlan(shipped(name));
+  render(<Explorers substances={plan.doc.substances} seeds={seedsOf(plan, predictProcess(plan))} />);
+  if (tab !== undefined) fireEvent.click(screen.getByRole('button', { name: tab }));
+}
+const says = () => document.querySelector('.explore-says')?.textContent?.replace(/[\u00a0\u202f]/g, ' ') ?? '';
+const type = (label: string | RegExp, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+
+test('extraction begins with the numbers of the plan and follows every dial', () => {
+  open('acid-base-neutral');
+  expect(says()).toContain('2 × 15.0 mL leave 0.2');
+  type('pH of the water', '2');
+  expect(says()).toContain('99 % of trans-Cinnamic acid behind');
+  type('Portions', '1');
+  expect(says()).toContain('1 × 30.0 mL leaves');
+});
+
+test('what is typed beyond reason is said at the field, and the last good number stays in force', () => {
+  open('acid-base-neutral');
+  const before = says();
+  type('pH of the water', '99');
+  expect(screen.getByRole('alert').textContent).toBe('A number from -1 to 15.');
+  expect(says()).toBe(before);
+});
+
+test('washes are planned for what is left to be washed', () => {
+  open('methylcyclohexanone', 'Washes');
+  const washes = () => [...document.querySelectorAll('.explore-washes strong')].map((one) => one.textContent ?? '');
+  expect(washes().at(-1)).toContain('saturated brine');
+  const [first] = screen.getAllByRole('checkbox');
+  const many = washes().length + document.querySelectorAll('.explore-left').length;
+  if (first) fireEvent.click(first);
+  expect(washes().length + document.querySelectorAll('.explore-left').length).toBeLessThanOrEqual(many);
+});
+
+test('a distillation shows its progress, can be cancelled, begun again and answered', () => {
+  open('cyclohexane-toluene', 'Distillation');
+  const [worker] = HeldWorker.all.slice(-1);
+  worker?.say({ is: 'progress', done: 0.4 });
+  expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('40');
+  fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
+  expect(worker?.ended).toBe(true);
+  expect(screen.getByText(/Cancelled/)).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'Distil again' }));
+  const next = HeldWorker.all.at(-1);
+  const question = next?.question as DistillationQuestion;
+  expect(question).toMatchObject({ stages: 6, reflux: 5, torr: 760, limits_C: [85, 107] });
+  next?.say({ is: 'answer', answer: exploreDistillation(question) });
+  expect(says()).toContain('The first drop comes at 81.3 °C');
+  expect(screen.getAllByRole('row').length).toBe(4);
+  type('Thread out of the vapour, degrees', '60');
+  HeldWorker.all.at(-1)?.say({ is: 'answer', answer: exploreDistillation(question) });
+  expect(document.body.textContent).toContain('it reads low');
+});
+
+test('a distillation that cannot be is refused in words', () => {
+  open('cyclohexane-toluene', 'Distillation');
+  HeldWorker.all.at(-1)?.say({ is: 'refused', why: 'the column holds more than the charge' });
+  expect(screen.getByRole('alert').textContent).toContain('the column holds more than the charge');
+});
+
+test('recrystallization: more solvent keeps more; where no curve is known that is said', () => {
+  open('acetanilide', 'Recrystallization');
+  const share = () => Number(/^([\d.]+)/.exec(says())?.[1]);
+  const before = share();
+  type('Solvent when it cools, mL', '200');
+  expect(share()).toBeLessThan(before);
+});
+
+test('without a curve the explorer says so instead of guessing', () => {
+  open('dimethylphenylpyrrole', 'Recrystallization');
+  expect(document.body.textContent).toContain('No solubility curve is known');
+});
+
+test('melting range: pure at its melting point, an observation above it is no purity', () => {
+  open('acetanilide', 'Melting range');
+  type('Impurity that the melt dissolves, mol %', '0');
+  expect(says()).toContain('melts at 115.0 °C to 115.0 °C');
+  type('Clear point seen, °C', '118');
+  expect(says()).toContain('above the melting point');
+  type('Clear point seen, °C', '112');
+  expect(says()).toContain('an estimate');
+});
