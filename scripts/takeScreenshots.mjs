@@ -138,7 +138,10 @@ const hazards = async (page) => {
 await picture('hazards', { role: /^Coordinator/ }, async (page) => {
   await hazards(page);
   await page.getByRole('button', { name: 'By step' }).click();
-  await page.locator('section.hazards').last().evaluate((panel) => void panel.scrollIntoView());
+  await page
+    .locator('section.hazards')
+    .last()
+    .evaluate((panel) => void panel.scrollIntoView());
 });
 await picture('hazard-sheet', { role: /^Coordinator/, height: 1120 }, async (page) => {
   await hazards(page);

@@ -14,7 +14,7 @@ test('acetanilide shows the numbers worked out by hand', async ({ page }) => {
   await expect(row(page, 'product')).toContainText('2.97g');
   await expect(page.getByText('balanced by element and charge')).toBeVisible();
   await expect(page.getByRole('img', { name: 'Structure of Acetanilide' })).toBeVisible();
-  await expect(page.getByText('8.5 mL')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Vessels' })).toContainText('8.5 mL');
 });
 
 test('the pin moves: a line, the product, a vessel, a factor, the class total; all else follows at once', async ({

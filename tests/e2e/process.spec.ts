@@ -142,6 +142,6 @@ test('a bench takes three things apart: each layer is tested, each recovery has 
   const staff = await staffPage(browser, first(), 'demonstrator');
   await staff.goto(`/classes/${issued.id}/results`);
   await staff.getByRole('button', { name: 'Ruff', exact: true }).click();
-  await expect(staff.getByText(/Fluorene: 0\.940 g, 94\.0/)).toBeVisible();
+  await expect(staff.getByText(/Fluorene: 0\.940\sg, 94\.0/)).toBeVisible();
   await expect(staff.getByText('Cinnamic acid, taken')).toBeVisible();
 });

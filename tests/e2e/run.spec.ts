@@ -154,10 +154,11 @@ test('a class runs the preparation from the first weighing to the melting range;
     await expect(working).toContainText('2.16 g / 2.56 g = 84.4 %');
     await expect(working).toContainText(/Recrystallization: crude acetanilide, read at \d\d:\d\d by Ruff/);
     await working.getByRole('button', { name: 'Close' }).click();
-    // (40.1 + 9.9) mL at 0.35 g/100 mL is 0.18 g; 2.961 − 0.175 − 2.58 = 0.21 g nobody explains.
+    // (40.1 + 9.9) mL at 0.35 g/100 mL is 0.18 g; 5 % not converted and 0.03 g left in the flask are assumed:
+    // 2.961 − 0.175 − 0.148 − 0.030 − 2.58 = 0.03 g nobody explains.
     const stairs = bench.getByRole('region', { name: 'From the charge to the product' });
     await expect(stairs.getByRole('listitem').filter({ hasText: 'Crude acetanilide' }).first()).toContainText(
-      /0\.18.*0\.21/,
+      /0\.18.*0\.03\s?g unexplained/,
     );
   });
 

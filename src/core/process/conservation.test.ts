@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { computePlan } from '../preparation/plan';
 import { findOperation, operations } from '../operations/registry';
 import { gramsOf, nothing, plus } from '../mixture/matter';
-import { predictProcess } from './predictProcess';
+import { cannot, predictProcess } from './predictProcess';
 import { wholeOf } from '../mixture/shelf';
 import { shippedPreparations } from '../../../tests/support/preparations';
 import type { Matter } from '../mixture/matter';
@@ -181,8 +181,10 @@ test('whatever operation stands wherever with whatever it is given, every gram i
   });
   fc.assert(
     fc.property(anyDoc, (doc) => {
-      const { into, after } = balance(predictProcess(computePlan(doc)));
+      const prediction = predictProcess(computePlan(doc));
+      const { into, after } = balance(prediction);
       expect(Math.abs(gramsOf(into) - gramsOf(after)) / gramsOf(into)).toBeLessThan(1e-9);
+      expect(prediction.steps.flatMap(({ remarks }) => remarks).filter((text) => text.startsWith(cannot))).toEqual([]);
     }),
     { numRuns: 150 },
   );

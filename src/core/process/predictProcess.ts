@@ -83,10 +83,21 @@ function run(world: World): readonly Run[] {
 function work(world: World, task: Task, before: Before): After | undefined {
   const operation = findOperation(task.step.op);
   if (!operation) return undefined;
-  const top = new Worktop(world, task, before);
-  operation.predict?.(top, task.step.params);
-  return top.after();
+  try {
+    const top = new Worktop(world, task, before);
+    operation.predict?.(top, task.step.params);
+    return top.after();
+  } catch (error) {
+    // A model refuses numbers that it cannot work with: the step is left out of the prediction, and says so.
+    if (!(error instanceof RangeError)) throw error;
+    const bare = new Worktop(world, task, before);
+    bare.remark(`${cannot}: ${error.message}.`);
+    return bare.after();
+  }
 }
+
+/** How a step that no model can work with begins its remark. */
+export const cannot = 'This step cannot be foreseen';
 
 function unique(assumptions: readonly Assumption[]): readonly Assumption[] {
   const all = new Map<string, Assumption>();
@@ -153,6 +164,8 @@ function stagesOf(
     const basis = stage.from === fromCharge ? stageBasis(plan, stage) : earlier?.mass;
     if (!at || !basis) continue;
     const grams = gramsAt(at, at.product, stage.substance);
+    // Numbers that contradict each other give none here.
+    if (!Number.isFinite(grams)) continue;
     const losses = steps.flatMap((one) => one.losses.filter((loss) => loss.stage === stage.id));
     const variance = varianceOf(stage.id, changes, earlier?.variance);
     found.set(stage.id, {

@@ -1,10 +1,12 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
-import { nothing, plus, times } from '../../mixture/matter';
+import { gramsOf, nothing, plus, times } from '../../mixture/matter';
 import { phaseKinds } from '../../mixture/shelf';
 import type { Matter } from '../../mixture/matter';
 import type { PhaseKind } from '../../mixture/shelf';
 import type { Worktop } from './worktop';
+
+const roundedWeights = 1e-4;
 
 /**
  * The reaction runs in a vessel, as far as the conversion assumed: every reactant gives its part, the products come into the
@@ -20,7 +22,8 @@ export function react(work: Worktop, place: string): void {
   const most = Math.min(
     ...left.map(({ substance, coefficient }) => (here[substance] ?? 0) / molar(substance) / coefficient),
   );
-  if (left.length === 0 || !(most > 0)) return;
+  // Without every molar mass nothing can be said of what is formed.
+  if (left.length === 0 || !(most > 0) || terms.some(({ substance }) => kind(substance).M === undefined)) return;
   const X = work.assume({
     key: 'conversion',
     label: 'conversion of the limiting reagent',
@@ -39,18 +42,20 @@ export function react(work: Worktop, place: string): void {
         .map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]),
     );
   work.draw(place, grams('left'));
-  const formed = grams('right');
+  const formed = balanced(grams('left'), grams('right'));
   work.put(place, 'liquid', formed);
-  settleDifference(work, place, grams('left'), formed);
   loseUnconverted(work, formed[product] ?? 0, X.q.value, X);
 }
 
-/** What an equation that is not balanced makes or loses: shown as matter of its own, so that nothing vanishes. */
-function settleDifference(work: Worktop, place: string, used: Matter, formed: Matter): void {
-  const sum = (matter: Matter) => Object.values(matter).reduce((total, grams) => total + grams, 0);
-  const difference = sum(used) - sum(formed);
-  // Atomic weights are rounded: a balanced equation agrees to a few parts in 10⁵.
-  if (Math.abs(difference) > 1e-12) work.put(place, 'liquid', { 'difference~': difference });
+/**
+ * Products of the same mass as what was used. Atomic weights are rounded: a balanced equation agrees to a few parts in 10⁵, and
+ * what is lacking or over stands as matter of its own. An equation that makes much more than it takes is cut down to it.
+ */
+function balanced(used: Matter, made: Matter): Matter {
+  const over = gramsOf(made) - gramsOf(used);
+  const formed = over > roundedWeights * gramsOf(used) ? times(made, gramsOf(used) / gramsOf(made)) : made;
+  const difference = gramsOf(used) - gramsOf(formed);
+  return Math.abs(difference) > 1e-12 ? { ...formed, 'difference~': difference } : formed;
 }
 
 function loseUnconverted(work: Worktop, formed: number, share: number, X: ReturnType<Worktop['assume']>): void {

@@ -30,6 +30,15 @@ export interface Stream {
   readonly matter: Matter;
 }
 
+const possible: Readonly<Partial<Record<Dim, readonly [least: number, most: number]>>> = {
+  fraction: [0, 1],
+  mass: [0, 1e6],
+  volume: [0, 1e6],
+  volumePerMass: [0, 1e3],
+  density: [0, 1e2],
+  number: [-20, 20],
+};
+
 /** Where a step begins. */
 export interface Before {
   readonly shelf: Shelf;
@@ -198,7 +207,9 @@ export class Worktop {
   assume<D extends Dim>(spec: AssumptionSpec<D>, everywhere = false): Worked<D> {
     const id = everywhere ? spec.key : `${this.step.id}/${spec.key}`;
     const written = this.step.assume?.[spec.key];
-    const canonical = (value: number) => toCanonical(String(value), spec.unit);
+    // What is written can be anything; what is reckoned with has to be possible.
+    const [least, most] = possible[spec.dim] ?? [-Infinity, Infinity];
+    const canonical = (value: number) => Math.min(most, Math.max(least, toCanonical(String(value), spec.unit)));
     const range = written
       ? {
           low: canonical(written.low ?? written.typical),
