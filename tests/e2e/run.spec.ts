@@ -88,6 +88,8 @@ test('a class runs the preparation from the first weighing to the melting range;
     await press(phone, 'Go on');
     await cool(phone, '2');
     await filter(phone, '9.9');
+    // What the phone has sent is what the tablet opens with.
+    await expect(phone.getByText(/on this tablet only/)).toHaveCount(0);
   });
 
   const bench = await tablet(browser, issued, second());

@@ -100,3 +100,13 @@ test('every vessel of the shipped preparations is fit for what it is foreseen to
       expect([name, vessel.id, volume.q.value < vessel.capacity_mL]).toEqual([name, vessel.id, true]);
   }
 });
+
+test('twice the cloves give twice the distillate', () => {
+  const distillate = (factor: string) => {
+    const doc = { ...shipped('eugenol'), pin: { at: 'factor' as const, digits: factor } };
+    const { steps } = processPlan(computePlan(doc)).prediction;
+    const receiver = steps.find(({ step }) => step.id === 'steam')?.shelf['receiver'];
+    return receiver?.phases.liquid?.['water'] ?? NaN;
+  };
+  expect(distillate('2') / distillate('1')).toBeCloseTo(2, 6);
+});

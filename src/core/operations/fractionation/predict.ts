@@ -8,7 +8,7 @@ import type { Kind } from '../predicting/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
 import type { Worktop } from '../predicting/worktop';
 
-const points = 60;
+const points = 48;
 
 export interface Fractionate {
   readonly lighter: string;
@@ -43,13 +43,16 @@ export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages,
   );
 }
 
-// The range of the prediction distils the same charge again: the last run is kept.
-let last: { readonly key: string; readonly run: BatchRun } | undefined;
+// The range of the prediction distils the same charges again: the last few runs are kept.
+const kept = new Map<string, BatchRun>();
+const most = 16;
 
 function distilled(options: BatchOptions): BatchRun {
   const key = JSON.stringify(options);
-  if (last?.key !== key) last = { key, run: batchDistillation(options) };
-  return last.run;
+  const run = kept.get(key) ?? batchDistillation(options);
+  if (kept.size >= most) kept.clear();
+  kept.set(key, run);
+  return run;
 }
 
 function collect(

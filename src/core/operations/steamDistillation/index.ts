@@ -1,12 +1,14 @@
 import { number } from 'yup';
-import { checks, event, measure, measureLine } from '../asks';
+import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { idParam, params } from '../params';
+import { distillateFor } from './distillateFor';
+import { format } from '../../quantity/format';
 import { steamOver } from './predict';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Operation, StepContext } from '../operation';
 
 export interface SteamDistillationParams {
   readonly of: string;
@@ -30,6 +32,11 @@ const setUp = {
   open: 'The system is open at the receiver; water runs through the condenser.',
 } as const;
 
+function wantedOf(context: StepContext<SteamDistillationParams>): number {
+  const plan = lineAt(context, context.params.material)?.plan;
+  return distillateFor(context.params.distillate_mL, plan?.facts.line, plan?.portion.mass?.q.value);
+}
+
 /** Steam distillation from water: oil and water come over together below 100 °C. */
 export const steamDistillation: Operation<SteamDistillationParams, SteamDistillation> = {
   name: 'steamDistillation',
@@ -48,8 +55,8 @@ export const steamDistillation: Operation<SteamDistillationParams, SteamDistilla
     const { volume } = readingsAt(context);
     return { ...eventsAt(context, 'heatOn', 'firstDrop', 'clear'), ...(volume ? { volume } : {}) };
   },
-  sentence: ({ params: { distillate_mL } }) =>
-    `Distil about ${distillate_mL}\u00a0mL with the steam; top up with water, never dry.`,
+  sentence: (context) =>
+    `Distil about ${format({ dim: 'volume', value: wantedOf(context) }, 'mL', { figures: 3 })} with the steam; top up with water, never dry.`,
   conditions: () => ({ boiling: true, hot: true }),
   cautions: () => [
     'With a live steam line: open the vent before the heat goes off, or it sucks back.',
@@ -79,7 +86,7 @@ export const steamDistillation: Operation<SteamDistillationParams, SteamDistilla
           slots: [{ slot: 'volume', says: 'Volume of the distillate.', dim: 'volume', unit: 'mL' }],
         },
       ],
-      window: { dim: 'volume', unit: 'mL', aim: context.params.distillate_mL, figures: 3 },
+      window: { dim: 'volume', unit: 'mL', aim: wantedOf(context), figures: 3 },
     }),
   ],
   check: ({ heatOn }, context) => uncheckedAt(context, 'Steam distillation', setUp, heatOn),

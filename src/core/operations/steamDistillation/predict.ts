@@ -1,6 +1,7 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, times } from '../../mixture/matter';
+import { distillateFor } from './distillateFor';
 import { millilitres } from '../predicting/volumes';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
@@ -21,11 +22,14 @@ export function steamOver(
   const matter = work.world.facts.lines.get(material)?.line.substance ?? '';
   if (stage) giveUp(work, { pot, receiver, matter, id: stage.substance, percent: Number(stage.basis?.percent ?? 100) });
   // Topped up with what came over; before, only where there is too little to begin with.
-  const early = millilitres(work.world.kind, waterIn(work, pot)) < distillate_mL;
+  const { facts, plan } = work.world;
+  const portion = plan.charge.rows.get(material)?.portion.mass?.q.value;
+  const wanted = distillateFor(distillate_mL, facts.lines.get(material)?.line, portion);
+  const early = millilitres(work.world.kind, waterIn(work, pot)) < wanted;
   if (early) work.put(pot, 'liquid', added);
   const water = waterIn(work, pot);
   const volume = millilitres(work.world.kind, water);
-  const share = volume > 0 ? Math.min(1, distillate_mL / volume) : 0;
+  const share = volume > 0 ? Math.min(1, wanted / volume) : 0;
   if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, share)));
   if (!early) work.put(pot, 'liquid', added);
   work.temperature(pot, 100);
