@@ -1,6 +1,7 @@
 import { draftSchema } from '@/core/record/draftSchema';
 import { entriesOfScript } from '../support/demoRun';
 import { benchState } from '@/core/record/benchState';
+import { paramWords } from '@/core/operations/paramWords';
 import { oddOperations } from '../support/oddOperations';
 import { shippedPreparations } from '../support/preparations';
 import type { Ask } from '@/core/operations/ask';
@@ -47,3 +48,14 @@ test.each([...shippedPreparations(), ['odd operations', oddOperations()] as cons
     expect(refused).toEqual([]);
   },
 );
+
+test('every number among the parameters of a step has a name on the plan', () => {
+  const numbers = [...shippedPreparations().map(([, doc]) => doc), oddOperations()].flatMap(({ steps }) =>
+    steps.flatMap(({ params }) =>
+      Object.entries(params)
+        .filter(([, value]) => typeof value === 'number' || (Array.isArray(value) && typeof value[0] === 'number'))
+        .map(([key]) => key),
+    ),
+  );
+  expect([...new Set(numbers)].filter((key) => !(key in paramWords))).toEqual([]);
+});

@@ -2,6 +2,7 @@ import { acidProtons } from '../reference/groups';
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
+import { molarVolume_L } from '../models/molarVolume';
 import type { GroupCounts } from '../reference/groups';
 import type { Worked, WorkedInput } from '../quantity/worked';
 
@@ -13,7 +14,7 @@ export interface Counted {
 }
 
 const molarVolume: WorkedInput = {
-  q: { dim: 'molarVolume', value: 24 },
+  q: { dim: 'molarVolume', value: molarVolume_L },
   unit: 'L/mol',
   figures: 2,
   source: { at: 'setting', id: 'gas at 20 °C and 1 atm' },

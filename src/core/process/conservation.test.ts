@@ -44,7 +44,11 @@ test.each(docs.map((doc) => [doc.title, doc] as const))(
     const reacts = changing(doc);
     fc.assert(
       fc.property(fc.integer({ min: 5, max: 400 }), (hundredths) => {
-        const { into, after } = balance(predictProcess(computePlan(scaled(doc, String(hundredths / 100)))));
+        const prediction = predictProcess(computePlan(scaled(doc, String(hundredths / 100))));
+        const { into, after } = balance(prediction);
+        expect(prediction.steps.flatMap(({ remarks }) => remarks).filter((text) => text.startsWith(cannot))).toEqual(
+          [],
+        );
         const total = gramsOf(into);
         expect(Math.abs(total - gramsOf(after)) / total).toBeLessThan(1e-9);
         for (const id of Object.keys(into))

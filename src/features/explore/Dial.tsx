@@ -1,6 +1,7 @@
 'use client';
 import { useId } from 'react';
 import { formatDigits } from '@/core/quantity/format';
+import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
 import type { FieldReading } from '@/components/useTypedField';
 
@@ -47,8 +48,8 @@ export function Dial({ label, unit, value, low, high, step, change, help }: Dial
 
 function readWithin(low: number, high: number): (text: string) => FieldReading<number> {
   return (text) => {
-    const value = Number(text.trim().replace('−', '-'));
-    return text.trim() !== '' && Number.isFinite(value) && value >= low && value <= high
+    const value = typedNumber(text);
+    return value !== undefined && value >= low && value <= high
       ? { ok: true, value }
       : { ok: false, says: `A number from ${low} to ${high}.` };
   };

@@ -2,6 +2,7 @@
 import { changeStep } from '@/core/preparation/edit';
 import { findOperation } from '@/core/operations/registry';
 import { paramWords } from '@/core/operations/paramWords';
+import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
 import { usePlanView } from './planView';
 import type { FieldReading } from '@/components/useTypedField';
@@ -54,16 +55,14 @@ const shownOf = (value: NumberOrList) => (typeof value === 'number' ? String(val
 function readParam(step: Step, key: string, now: NumberOrList): (text: string) => FieldReading<NumberOrList> {
   return (text) => {
     const parts = text.split(/[,;\s]+/).filter((part) => part !== '');
-    const values = parts.map((part) => Number(part.replace('−', '-')));
+    const values = parts.map(typedNumber);
     const value = typeof now === 'number' ? values[0] : values;
-    if (
-      parts.length === 0 ||
-      values.some((one) => !Number.isFinite(one)) ||
-      (typeof now === 'number' && parts.length > 1)
-    )
+    if (parts.length === 0 || values.some((one) => one === undefined) || (typeof now === 'number' && parts.length > 1))
       return { ok: false, says: typeof now === 'number' ? 'A number.' : 'Numbers with commas.' };
     const refused = faultOf(step, { ...step.params, [key]: value });
-    return value === undefined || refused ? { ok: false, says: refused ?? 'A number.' } : { ok: true, value };
+    return value === undefined || refused
+      ? { ok: false, says: refused ?? 'A number.' }
+      : { ok: true, value: value as NumberOrList };
   };
 }
 
@@ -77,8 +76,8 @@ function faultOf({ op }: Step, params: Step['params']): string | undefined {
 }
 
 function readMinutes(text: string): FieldReading<number> {
-  const value = Number(text);
-  return text.trim() !== '' && value >= 0 && value <= 10080
+  const value = typedNumber(text);
+  return value !== undefined && value >= 0 && value <= 10080
     ? { ok: true, value }
     : { ok: false, says: 'Minutes, at most a week.' };
 }

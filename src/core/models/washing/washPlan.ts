@@ -1,5 +1,6 @@
 import { assertPositive } from '../guards';
 import { hasGroup } from '../../reference/groups';
+import { molarVolume_L } from '../molarVolume';
 import { treatments } from './treatments';
 import type { GroupCounts } from '../../reference/groups';
 import type { TreatmentId } from './treatments';
@@ -44,7 +45,6 @@ export interface WashPlan {
   readonly left: readonly { readonly name: string; readonly why: string }[];
 }
 
-const gasVolume_L = 24;
 // A tenth to a half of the layer, and half as much again as the impurity needs.
 const [least, most, excess] = [0.1, 0.5, 1.5];
 
@@ -115,7 +115,7 @@ function planned(id: TreatmentId, impurities: readonly Impurity[], layer_mL: num
   const mmol = impurities.reduce((sum, one) => sum + (one.mmol ?? 0), 0);
   const needed = molarity === undefined ? 0 : (mmol * excess) / molarity;
   const volume_mL = Math.min(most * layer_mL, Math.max(needed, least * layer_mL));
-  const gas_L = gas ? (mmol / 1000) * gasVolume_L : 0;
+  const gas_L = gas ? (mmol / 1000) * molarVolume_L : 0;
   return {
     treatment: id,
     volume_mL,

@@ -1,9 +1,8 @@
 import { celsiusParam, idParam, params } from '../params';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { keptInSolution, solubilityOf } from '../predicting/solubility';
-import { plus } from '../../mixture/matter';
-import { productIn } from '../predicting/transfer';
+import { solubilityOf } from '../predicting/solubility';
+import { washCake } from '../predicting/filterOff';
 import { stageName } from '../stages';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -35,17 +34,14 @@ export const cakeWash: Operation<CakeWashParams, { readonly washed?: Live<Happen
   cautions: () => ['Keep this filtrate apart until the product is weighed.'],
   isolates: true,
   predict: (work, { line, solvent, at_C }) => {
-    const cake = work.place('in');
-    const aside = work.own('filtrate', 'Wash of the cake');
     const id = work.stage?.substance ?? '';
-    const poured = work.introduce(line);
-    const there = productIn(work, cake);
-    const taken = keptInSolution(work, there, id, work.volume(poured), solubilityOf(work, id, solvent, at_C));
-    const dissolved = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : {};
-    // The old liquid in the cake is pushed out by the wash, and as much of the wash stays in its place.
-    const old = work.takeAll(cake, 'liquid');
-    work.put(aside, 'liquid', plus(plus(poured, old), dissolved));
-    if (there > 0) work.lose('wash', 'dissolved in the wash', taken);
+    washCake(work, {
+      wash: line,
+      cake: work.place('in'),
+      filtrate: work.own('filtrate', 'Wash of the cake'),
+      id,
+      s: solubilityOf(work, id, solvent, at_C),
+    });
   },
   asks: (_, context) => [
     ...measureLine(context, context.params.line),

@@ -122,7 +122,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
     ...(mass ? [{ label: 'net', worked: mass }] : []),
   ],
   mass: ({ readings, mass }, { step, params: { of } }) =>
-    mass && { stage: of, mass, step: step.id, dry: 'looks', at: (readings.full ?? readings.net)?.entry.at ?? '' },
+    mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
 };
 
 /** The printed window taken literally is a mistake; the plateau decides. */

@@ -1,9 +1,10 @@
-/** g of water that a gram of agent binds in theory, by formula (hydrate stoichiometry; see `hydrateCapacity`). */
-export const capacities: Readonly<Record<string, number>> = {
-  MgSO4: 1.05,
-  Na2SO4: 1.27,
-  'CaCl2·2H2O': 0.32,
-  CaCl2: 0.65,
-  K2CO3: 0.2,
-  CaSO4: 0.066,
-};
+import { hydrateCapacity } from '../../models/drying/hydrateCapacity';
+
+/** Water of the hydrate that each agent forms, by its formula as it stands in the bottle. */
+const hydrates: Readonly<Record<string, number>> = { MgSO4: 7, Na2SO4: 10, CaCl2: 2, K2CO3: 1.5, CaSO4: 0.5 };
+
+/** g of water that a gram of agent binds in theory; nothing for an agent whose hydrate is not known here. */
+export function capacityOf(formula: string | undefined, M: number | undefined): number | undefined {
+  const waters = formula === undefined ? undefined : hydrates[formula];
+  return waters === undefined || M === undefined ? undefined : hydrateCapacity(M, waters);
+}

@@ -1,5 +1,5 @@
 import { agentNeed } from '../../models/drying/agentNeed';
-import { capacities } from './capacities';
+import { capacityOf } from './capacities';
 import { format } from '../../quantity/format';
 import { gramsOf, times } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
@@ -32,8 +32,8 @@ function takeWater(
   const { kind, facts } = work.world;
   const organic = work.phase(place, 'organic');
   const water: Matter = Object.fromEntries(Object.entries(organic).filter(([id]) => kind(id).water));
-  const formula = facts.lines.get(agent)?.substance.substance.formula ?? '';
-  const capacity = capacities[formula] ?? 0.3;
+  const substance = facts.lines.get(agent)?.substance.substance;
+  const capacity = capacityOf(substance?.formula, substance && kind(substance.id).M) ?? guessedCapacity(work);
   const practical = work.assume({
     key: 'practical',
     label: 'share of its capacity that the agent reaches',
@@ -61,6 +61,20 @@ function takeWater(
   work.remark(
     `Dissolved water ${text(need.water_g)}: about ${text(need.agent_g)} of this agent to begin with, then by eye.`,
   );
+}
+
+function guessedCapacity(work: Worktop): number {
+  return work.assume({
+    key: 'capacity',
+    label: 'water that a gram of this agent binds in theory',
+    dim: 'fraction',
+    unit: '%',
+    low: 0.1,
+    typical: 0.3,
+    high: 1,
+    aside: true,
+    why: 'its hydrate is not known',
+  }).q.value;
 }
 
 function holdBack(

@@ -1,15 +1,15 @@
 import { acidBaseOf } from '../predicting/acidBase';
 import { format } from '../../quantity/format';
-import { gramsOf, plus, times, without } from '../../mixture/matter';
+import { plus, times, without } from '../../mixture/matter';
 import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../predicting/react';
 import { protonsGiven } from '../../models/acidBase/speciation';
+import { remarkOnGas } from '../predicting/funnel';
+import { room_C } from '../../mixture/shelf';
 import { excessCharge, shakeTogether } from '../predicting/layers';
 import { solubilityOf } from '../predicting/solubility';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
-
-const room_C = 20;
 
 /**
  * An acid or base goes in: gas leaves, the pH follows from what is there, and what the stage will weigh comes out as far as its
@@ -32,9 +32,7 @@ export function setPH(
   work.rearrange(place, { organic, liquid: plus(aqueous, gas) });
   work.leave('air', work.take(place, 'liquid', gas));
   work.temperature(place, below_C ?? room_C);
-  const litres = (gramsOf(gas) / 44.009) * 24;
-  if (litres > 0.01)
-    work.remark(`About ${format({ dim: 'volume', value: litres * 1000 }, 'L', { figures: 2 })} of carbon dioxide.`);
+  remarkOnGas(work, gas);
   remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });
   precipitate(work, place, pH);
   work.follow(place);

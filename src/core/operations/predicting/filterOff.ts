@@ -66,22 +66,23 @@ function transferSolid(work: Worktop, from: string, cake: string): void {
   work.put(from, 'liquid', liquid);
 }
 
-function washCake(
-  work: Worktop,
-  {
-    wash,
-    cake,
-    filtrate,
-    id,
-    s,
-  }: { wash: string; cake: string; filtrate: string; id: string; s: ReturnType<typeof solubilityOf> },
-): void {
+export interface WashCake {
+  /** Line of the liquid. */
+  readonly wash: string;
+  readonly cake: string;
+  readonly filtrate: string;
+  readonly id: string;
+  readonly s: ReturnType<typeof solubilityOf>;
+}
+
+/** A wash runs through the cake, dissolves what it can and pushes the liquid out that was there. */
+export function washCake(work: Worktop, { wash, cake, filtrate, id, s }: WashCake): void {
   const poured = work.introduce(wash);
   const there = productIn(work, cake);
   const taken = keptInSolution(work, there, id, work.volume(poured), s);
   if (there > 0) work.lose('wash', 'dissolved in the wash', taken);
   const dissolved: Matter = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : nothing;
-  work.put(filtrate, 'liquid', plus(poured, dissolved));
+  work.put(filtrate, 'liquid', plus(plus(poured, work.takeAll(cake, 'liquid')), dissolved));
 }
 
 /** A cake holds liquid: it is mass on the balance, and no yield. */

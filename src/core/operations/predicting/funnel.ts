@@ -1,15 +1,14 @@
 import { format } from '../../quantity/format';
-import { gramsOf, plus, times } from '../../mixture/matter';
+import { gramsOf, nothing, plus, times } from '../../mixture/matter';
 import { implied } from './kinds';
 import { layerDensities, shakeTogether } from './layers';
 import { layerOrder } from '../../models/density/layerOrder';
+import { molarVolume_L } from '../../models/molarVolume';
 import { millilitres } from './volumes';
 import { productIn, transfer } from './transfer';
 import type { Layers } from './layers';
 import type { Matter } from '../../mixture/matter';
 import type { Worktop } from './worktop';
-
-const molarVolume_L = 24;
 
 /** Brings the product into the funnel that the step names. */
 export function intoFunnel(work: Worktop): string {
@@ -45,12 +44,7 @@ export function portionsOf(work: Worktop, line: string): readonly Matter[] {
 /** What the rounds showed: how full the funnel was, gas in litres, which layer is on top, and the pH of the water. */
 export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]): void {
   remarkOnFill(work, funnel, rounds);
-  const gas = rounds.reduce((sum, one) => sum + gramsOf(one.gas), 0);
-  const litres = (gas / implied.carbonDioxide.M) * molarVolume_L;
-  if (litres > 0.01)
-    work.remark(
-      `About ${format({ dim: 'volume', value: litres * 1000 }, 'L', { figures: 2 })} of carbon dioxide: open first, in portions, vent at once.`,
-    );
+  remarkOnGas(work, rounds.map(({ gas }) => gas).reduce(plus, nothing), ': open first, in portions, vent at once');
   const last = rounds.at(-1);
   if (!last || gramsOf(last.organic) < 0.5 || gramsOf(last.aqueous) < 0.5) {
     work.remark('The models foresee one layer only.');
@@ -62,6 +56,15 @@ export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]
   work.remark(
     `The ${upper} layer is on top (organic ${text(densities.organic)}, aqueous ${text(densities.aqueous)})${doubtful ? ': too close to trust, test with a drop of water' : ''}. pH of the water about ${format({ dim: 'number', value: last.pH }, '', { decimals: 1 })}.`,
   );
+}
+
+/** Litres of carbon dioxide, where it is worth a word. */
+export function remarkOnGas(work: Worktop, gas: Matter, care = ''): void {
+  const litres = (gramsOf(gas) / implied.carbonDioxide.M) * molarVolume_L;
+  if (litres > 0.01)
+    work.remark(
+      `About ${format({ dim: 'volume', value: litres * 1000 }, 'L', { figures: 2 })} of carbon dioxide${care}.`,
+    );
 }
 
 function remarkOnFill(work: Worktop, funnel: string, rounds: readonly Round[]): void {

@@ -100,8 +100,7 @@ function mutual(work: Worktop, matter: Matter, solvents: readonly string[], wate
   const water = waters.filter((id) => kind(id).water);
   const waterGrams = water.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
   const salt = waters.filter((id) => !kind(id).water).reduce((sum, id) => sum + (matter[id] ?? 0), 0);
-  // Salt takes the water's own: a saturated solution dissolves about a fifth of what water does.
-  const saltedOut = Math.max(0.15, 1 - 3 * (salt / Math.max(salt + waterGrams, 1e-9)));
+  const saltedOut = salt > 0 ? saltingOut(work, salt / (salt + waterGrams)) : 1;
   const total = solvents.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
   let taken = 0;
   for (const id of solvents) {
@@ -122,6 +121,25 @@ function mutual(work: Worktop, matter: Matter, solvents: readonly string[], wate
     if (share > 0) inSolvent[id] = share;
   }
   return { inSolvent: inSolvent as Matter, inWater: inWater as Matter };
+}
+
+/** Salt takes the water's own: a saturated solution dissolves about a fifth of what water does. */
+function saltingOut(work: Worktop, salt: number): number {
+  const slope = work.assume(
+    {
+      key: 'saltingOut',
+      label: 'by how much salt lowers what water and solvent take of each other, per share of salt',
+      dim: 'number',
+      unit: '',
+      low: 2,
+      typical: 3,
+      high: 3.5,
+      aside: true,
+      why: 'brine of 26 % dissolves about a fifth of the ether that water does',
+    },
+    true,
+  );
+  return Math.max(0.15, 1 - slope.q.value * salt);
 }
 
 /** Partition coefficient of the neutral form; octanol stands for the solvent at hand. */

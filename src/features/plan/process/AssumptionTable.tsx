@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { assume } from '@/core/preparation/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { fromCanonical } from '@/core/quantity/units';
+import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '../planView';
@@ -84,6 +85,6 @@ function AssumedValue({
 }
 
 function readNumber(text: string): FieldReading<number> {
-  const value = Number(text.trim().replace('−', '-'));
-  return text.trim() !== '' && Number.isFinite(value) ? { ok: true, value } : { ok: false, says: 'A number.' };
+  const value = typedNumber(text);
+  return value !== undefined ? { ok: true, value } : { ok: false, says: 'A number.' };
 }
