@@ -32,7 +32,8 @@ export const courseSchema = object({
       .test(
         'different',
         'two devices have the same id',
-        (devices) => new Set(devices?.map(({ id }) => id)).size === devices?.length,
+        // Runs before its parts are looked at: a device may be anything.
+        (devices) => new Set(devices?.map((device) => device?.id)).size === devices?.length,
       )
       .required(),
   })

@@ -149,7 +149,7 @@ export const rules = {
   },
   'reading.rival': {
     title: 'Two readings for one',
-    says: '{name}: two readings stand at the same place. Strike the one that is wrong.',
+    says: '{name}: two readings stand at the same place. Keep the right one, or strike the wrong one in the record.',
   },
   'reading.coarse': {
     title: 'Fewer digits than the device shows',

@@ -59,6 +59,14 @@ export function eventAt(context: StepContext, name: string): Live<Happening> | u
   );
 }
 
+/** The latest live event of that name, of those that happen again and again. */
+export function lastEventAt(context: StepContext, name: string): Live<Happening> | undefined {
+  return context.bench.record.findLast(
+    (one): one is Live<Happening> =>
+      one.status === 'live' && one.body.k === 'event' && one.body.step === context.step.id && one.body.name === name,
+  );
+}
+
 /** The events of a step that happened, by name. */
 export function eventsAt<N extends string>(
   context: StepContext,

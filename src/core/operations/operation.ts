@@ -43,6 +43,7 @@ export interface Refs {
 /** Something that runs against the clock. Its end is found with the time of asking: the record holds no now. */
 export interface Timer {
   readonly key: string;
+  readonly step: string;
   readonly label: string;
   /** What to do when it ends. */
   readonly then: string;
@@ -51,6 +52,8 @@ export interface Timer {
   readonly seconds: number;
   /** ISO 8601; when the next action was recorded. */
   readonly ended?: string;
+  /** One that comes again: telling this event starts it anew. */
+  readonly again?: { readonly name: string; readonly button: string };
 }
 
 /** A measured melting range of one capillary, corrected where the class recorded a correction. */

@@ -1,3 +1,4 @@
+import { lastEventAt } from './onRecord';
 import type { Live } from '../record/foldRecord';
 import type { StepContext, Timer } from './operation';
 
@@ -17,6 +18,7 @@ export function timer({ step }: StepContext, { label, then, minutes, from, to }:
   return [
     {
       key: step.id,
+      step: step.id,
       label,
       then,
       since: from.entry.at,
@@ -24,4 +26,17 @@ export function timer({ step }: StepContext, { label, then, minutes, from, to }:
       ...(to ? { ended: to.entry.at } : {}),
     },
   ];
+}
+
+/** A timer that comes again until the whole is over: each time it is told, it starts anew. */
+export function repeatingTimer(
+  context: StepContext,
+  { again, ...options }: TimerOptions & { readonly again: NonNullable<Timer['again']> },
+): readonly Timer[] {
+  const last = lastEventAt(context, again.name);
+  return timer(context, { ...options, from: options.from && (last ?? options.from) }).map((one) => ({
+    ...one,
+    key: `${one.step}/${again.name}`,
+    again,
+  }));
 }

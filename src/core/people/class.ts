@@ -18,6 +18,7 @@ export interface Invitation {
 export interface ClassSummary {
   readonly id: string;
   readonly name: string;
+  readonly section: string;
   readonly title: string;
   readonly joinCode: string;
   readonly benches: number;
@@ -30,11 +31,34 @@ export interface IssuedClass {
   readonly name: string;
   readonly title: string;
   readonly joinCode: string;
-  readonly benches: readonly { readonly name: string; readonly pin: string }[];
+  readonly benches: readonly BenchPin[];
+}
+
+/** A bench's PIN, told once: only its hash is stored. */
+export interface BenchPin {
+  readonly name: string;
+  readonly pin: string;
+}
+
+/** A bench with the people who work there. */
+export interface RosterBench {
+  readonly name: string;
+  readonly members: readonly string[];
+}
+
+/** Who works where in a class. */
+export interface Roster {
+  readonly classId: string;
+  readonly name: string;
+  readonly course?: string;
+  readonly section: string;
+  readonly joinCode: string;
+  readonly benches: readonly (RosterBench & { readonly id: string })[];
 }
 
 /** One bench as the demonstrator sees it. */
 export interface BenchBoard {
+  readonly id: string;
   readonly bench: string;
   readonly log: string;
   readonly entries: readonly Entry[];
@@ -45,6 +69,8 @@ export interface BenchBoard {
 /** A class with its own log and those of all its benches. */
 export interface ClassBoard {
   readonly id: string;
+  /** When the server answered, by its clock. */
+  readonly now: string;
   readonly name: string;
   readonly joinCode: string;
   readonly doc: Preparation;

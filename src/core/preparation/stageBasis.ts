@@ -21,3 +21,9 @@ export function stageBasis({ charge }: Pick<Plan, 'charge'>, { basis }: Stage): 
     },
   });
 }
+
+/** What the basis of a stage is called where nothing is made: "Fluorene, taken". */
+export function basisName({ name, basis }: Stage): string | undefined {
+  if (!basis) return undefined;
+  return basis.percent === undefined ? `${name}, taken` : `${name}, ${basis.percent} % of what was taken`;
+}

@@ -17,7 +17,7 @@ export const fillLimits: Readonly<Record<PlannedVessel['kind'], { readonly least
 };
 
 /** Common sizes. */
-export const sizes_mL = [5, 10, 25, 50, 100, 125, 250, 500, 1000, 2000, 5000];
+const sizes_mL = [5, 10, 25, 50, 100, 125, 250, 500, 1000, 2000, 5000];
 
 /** A vessel with what goes into it. */
 export interface VesselPlan {
@@ -35,18 +35,29 @@ export function vesselSizing(facts: Facts, charge: Charge): readonly VesselPlan[
   return facts.doc.vessels.map((vessel) => {
     const { volume, unknown } = vesselVolume(facts, vessel.id, charge);
     if (!volume) return { vessel, unknown };
-    const capacity = numeral(String(vessel.capacity_mL), 'volume', 'mL', { at: 'setting', id: vessel.id });
-    const fill = derive({
-      formula: 'fill',
-      dim: 'fraction',
-      unit: '%',
-      value: volume.q.value / vessel.capacity_mL,
-      inputs: { V: fromWorked(volume), V_vessel: capacity },
-      figures: 2,
-      quotient: false,
-    });
-    const { most } = fillLimits[vessel.kind];
-    const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * most);
-    return { vessel, volume, fill, unknown, ...(suggestion_mL === undefined ? {} : { suggestion_mL }) };
+    return { vessel, unknown, ...filled(vessel, volume) };
   });
+}
+
+/** How full a volume makes a vessel, and the size that it would fill as usual. */
+export function filled(
+  vessel: PlannedVessel,
+  volume: Worked<'volume'>,
+): Required<Pick<VesselPlan, 'volume' | 'fill'>> & Pick<VesselPlan, 'suggestion_mL'> {
+  const fill = derive({
+    formula: 'fill',
+    dim: 'fraction',
+    unit: '%',
+    value: volume.q.value / vessel.capacity_mL,
+    inputs: {
+      V: fromWorked(volume),
+      V_vessel: numeral(String(vessel.capacity_mL), 'volume', 'mL', { at: 'setting', id: vessel.id }),
+    },
+    figures: 2,
+    certain: volume.certain,
+    quotient: false,
+  });
+  const { most } = fillLimits[vessel.kind];
+  const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * most);
+  return { volume, fill, ...(suggestion_mL === undefined ? {} : { suggestion_mL }) };
 }

@@ -1,7 +1,5 @@
-import { derive } from '../stoichiometry/derive';
-import { factsOf, numeral } from '../preparation/facts';
-import { fillLimits, sizes_mL } from '../preparation/vesselSizing';
-import { fromWorked } from '../quantity/worked';
+import { factsOf } from '../preparation/facts';
+import { filled } from '../preparation/vesselSizing';
 import { gramsOf } from '../mixture/matter';
 import { kindsOf } from '../operations/predicting/kinds';
 import { volumeOf } from '../operations/predicting/volumes';
@@ -30,30 +28,6 @@ export function vesselPeaks(doc: Preparation, { steps }: Prediction): readonly V
       if (matter && gramsOf(matter) > gramsOf(found?.matter ?? {})) found = { matter, step };
     }
     if (!found) return [];
-    const volume = volumeOf(kind, found.matter);
-    const fill = derive({
-      formula: 'fill',
-      dim: 'fraction',
-      unit: '%',
-      value: volume.q.value / vessel.capacity_mL,
-      inputs: {
-        V: fromWorked(volume),
-        V_vessel: numeral(String(vessel.capacity_mL), 'volume', 'mL', { at: 'setting', id: vessel.id }),
-      },
-      figures: 2,
-      certain: 'modelled',
-      quotient: false,
-    });
-    const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * fillLimits[vessel.kind].most);
-    return [
-      {
-        vessel,
-        unknown: [],
-        step: found.step,
-        volume,
-        fill,
-        ...(suggestion_mL === undefined ? {} : { suggestion_mL }),
-      },
-    ];
+    return [{ vessel, unknown: [], step: found.step, ...filled(vessel, volumeOf(kind, found.matter)) }];
   });
 }

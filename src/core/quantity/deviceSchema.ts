@@ -16,7 +16,8 @@ const calibration = array(object({ reads: signed().required(), correction: signe
   .test(
     'rising',
     'must be at rising readings',
-    (points) => points?.every(({ reads }, i) => i === 0 || Number(reads) > Number(points[i - 1]?.reads)) ?? true,
+    // Runs before its parts are looked at: a point may be anything.
+    (points) => points?.every((point, i) => i === 0 || Number(point?.reads) > Number(points[i - 1]?.reads)) ?? true,
   );
 
 /** Shape of a device, in a preparation or a course. */

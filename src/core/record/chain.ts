@@ -24,6 +24,19 @@ export interface ChainFault {
   readonly why: string;
 }
 
+/** Verifies a whole log against its own head: number and chain of the newest entry. */
+export function verifyLogOf(
+  entries: readonly Entry[],
+  head: { readonly seq: number; readonly chain: string },
+  sha256: Sha256,
+): ChainFault | undefined {
+  const fault = verifyChain(entries, head.seq, sha256);
+  const last = entries.at(-1);
+  if (!fault && last && last.chain !== head.chain)
+    return { seq: last.seq, why: 'the log ends on another entry than it holds' };
+  return fault;
+}
+
 /**
  * Verifies a whole log: numbers without gaps, contents and chain recomputed.
  *

@@ -30,6 +30,12 @@ export const settingWords: Readonly<Record<SettingName, string>> = {
   meltingCorrection: 'Correction of the melting apparatus',
 };
 
+const periodWords = {
+  open: 'Period opened',
+  closed: 'Period closed',
+  reopened: 'Closed record reopened',
+} as const;
+
 /** What one entry says, for the tape and the demonstrator. */
 export function describeEntry({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
   const at = (id: string | undefined) => steps.find(({ step }) => step.id === id);
@@ -44,8 +50,10 @@ export function describeEntry({ body }: Pick<Live, 'body'>, doc: Preparation, st
       return {
         says: `Note${body.step ? ` on ${title(body.step)}` : body.line ? ` on ${lineName(doc, body.line)}` : ''}: ${body.text}`,
       };
-    case 'event':
-      return { says: `${eventWords(at(body.step)?.asks ?? [], body.name)} (${title(body.step)})` };
+    case 'event': {
+      const step = at(body.step);
+      return { says: `${(step && eventWords(step, body.name)) ?? body.name} (${title(body.step)})` };
+    }
     case 'tick':
       return { says: checkWords(at(body.step)?.asks ?? [], body.check) };
     case 'step':
@@ -56,6 +64,12 @@ export function describeEntry({ body }: Pick<Live, 'body'>, doc: Preparation, st
       return { says: `Otherwise than the sheet, ${title(body.step)}: ${body.reason}` };
     case 'override':
       return { says: `Went on in spite of a stop: ${body.reason}` };
+    case 'period':
+      return { says: `${periodWords[body.to]}${body.reason ? `: ${body.reason}` : ''}` };
+    case 'file':
+      return {
+        says: `File ${body.name}${body.step ? ` (${title(body.step)})` : ''}${body.text ? `: ${body.text}` : ''}`,
+      };
     case 'setting':
       return { amount: withUnit(body.digits, body.unit), says: settingWords[body.name] };
   }
@@ -82,11 +96,12 @@ function placeWords({ place, state }: Reading, doc: Preparation, title: (id: str
   return parts.filter((part) => part !== undefined).join(' ');
 }
 
-function eventWords(asks: readonly Ask[], name: string): string {
+function eventWords({ asks, timers }: StepState, name: string): string | undefined {
   const told = asks.flatMap((ask) =>
     ask.kind === 'event' ? [ask, ...(ask.or ?? [])] : ask.kind === 'measure' && ask.close ? [ask.close] : [],
   );
-  return told.find((one) => one.name === name)?.button ?? name;
+  const again = timers.flatMap((timer) => timer.again ?? []);
+  return [...told, ...again].find((one) => one.name === name)?.button;
 }
 
 function checkWords(asks: readonly Ask[], check: string): string {

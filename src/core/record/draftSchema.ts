@@ -1,5 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
+import { largestUpload } from './fileKinds';
 import { settingDims, slots } from './entry';
 import type { Schema } from 'yup';
 
@@ -15,6 +16,16 @@ const words = (longest: number) => string().trim('must not begin or end with a s
 const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of the preparation');
 const name = () => string().matches(/^[a-zA-Z][a-zA-Z0-9-]{0,39}$/, 'must be a name of the operation');
 const kind = () => string().required();
+const hash = () =>
+  string()
+    .matches(/^[0-9a-f]{64}$/, 'must be a SHA-256 in hexadecimal digits')
+    .required();
+
+/** A test of a whole, which runs also when the whole is missing or one of its parts has the wrong shape. */
+const ofWhole =
+  <T extends object>(test: (value: T) => boolean) =>
+  (value: T | null | undefined) =>
+    typeof value !== 'object' || value === null || test(value);
 
 const place = object({
   line: id(),
@@ -25,15 +36,19 @@ const place = object({
 })
   .noUnknown()
   .required()
-  .test('about', 'must name either a line or a step', ({ line, step }) => (line === undefined) !== (step === undefined))
+  .test(
+    'about',
+    'must name either a line or a step',
+    ofWhole(({ line, step }) => (line === undefined) !== (step === undefined)),
+  )
   .test(
     'slot',
     'must be a way of measuring a line',
-    ({ line, slot }) => line === undefined || slots.some((one) => one === slot),
+    ofWhole(({ line, slot }) => line === undefined || slots.some((one) => one === slot)),
   );
 
 const readable: ReadonlySet<string> = new Set(['mass', 'volume', 'temperature', 'fraction']);
-const dimOf = (unit: string | undefined) => findUnit(unit ?? '')?.dim ?? '';
+const dimOf = (unit: unknown) => (typeof unit === 'string' ? (findUnit(unit)?.dim ?? '') : '');
 
 const reading = object({
   k: kind(),
@@ -52,17 +67,22 @@ const reading = object({
   .test(
     'sign',
     'only a temperature can be below zero',
-    ({ digits, unit }) => digits?.startsWith('-') !== true || dimOf(unit) === 'temperature',
+    ofWhole(({ digits, unit }) => !String(digits).startsWith('-') || dimOf(unit) === 'temperature'),
   )
   .test(
     'kind',
     'a volume is read in the slot "volume", a mass in the others',
-    ({ place: { line, slot } = {}, unit }) =>
-      line === undefined || dimOf(unit) === (slot === 'volume' ? 'volume' : 'mass'),
+    ofWhole(
+      ({ place: at, unit }) => at?.line === undefined || dimOf(unit) === (at.slot === 'volume' ? 'volume' : 'mass'),
+    ),
   );
 const note = object({ k: kind(), line: id(), step: id(), text: words(1000) })
   .noUnknown()
-  .test('about', 'must not name a line and a step', ({ line, step }) => line === undefined || step === undefined);
+  .test(
+    'about',
+    'must not name a line and a step',
+    ofWhole(({ line, step }) => line === undefined || step === undefined),
+  );
 
 const shapes: Readonly<Record<string, Schema>> = {
   reading,
@@ -89,13 +109,35 @@ const shapes: Readonly<Record<string, Schema>> = {
     .test(
       'unit',
       'must have a unit of its kind',
-      ({ name: of, unit }) => dimOf(unit) === settingDims[of as keyof typeof settingDims],
+      ofWhole(({ name: of, unit }) => dimOf(unit) === settingDims[of as keyof typeof settingDims]),
     ),
+  period: object({
+    k: kind(),
+    to: string().oneOf(['open', 'closed', 'reopened']).required(),
+    reason: words(300).optional(),
+  })
+    .noUnknown()
+    .test(
+      'reason',
+      'must say why the record is reopened',
+      ofWhole(({ to, reason }) => to !== 'reopened' || Boolean(reason)),
+    ),
+  file: object({
+    k: kind(),
+    step: id(),
+    file: ulid(),
+    name: words(120),
+    sha256: hash(),
+    bytes: number().integer().min(1).max(largestUpload).required(),
+    text: words(300).optional(),
+  }).noUnknown(),
   correct: object({
     k: kind(),
     target: ulid(),
     reason: words(300),
-    body: lazy((body: unknown) => ((body as { k?: unknown } | null)?.k === 'words' ? note : reading)),
+    body: lazy((body: unknown) =>
+      (body as { k?: unknown } | null)?.k === 'words' ? note.required() : reading.required(),
+    ),
   }).noUnknown(),
   void: object({ k: kind(), target: ulid(), reason: words(300), slip: mixed().oneOf([true, undefined]) }).noUnknown(),
   ask: object({ k: kind(), targets: array(ulid()).min(1).max(50).required() }).noUnknown(),
@@ -104,9 +146,7 @@ const shapes: Readonly<Record<string, Schema>> = {
     seals: array(
       object({
         entry: ulid(),
-        content: string()
-          .matches(/^[0-9a-f]{64}$/, 'must be a content hash')
-          .required(),
+        content: hash(),
       }).noUnknown(),
     )
       .min(1)

@@ -88,8 +88,27 @@ export interface Setting {
   readonly unit: string;
 }
 
+/** A class period begins (the first, or one on another day), ends, or its closed record is taken up again with a reason. */
+export interface PeriodMark {
+  readonly k: 'period';
+  readonly to: 'open' | 'closed' | 'reopened';
+  readonly reason?: string;
+}
+
+/** A photo or a file of data that belongs to a step. Its bytes are kept apart, under their hash. */
+export interface FileNote {
+  readonly k: 'file';
+  readonly step?: string;
+  readonly file: string;
+  readonly name: string;
+  readonly sha256: string;
+  readonly bytes: number;
+  readonly text?: string;
+}
+
 /** What stands on a record by itself; the other kinds of entry speak about these. */
-export type Standing = Reading | Words | Happening | Tick | StepMark | Deviation | Override | Setting;
+export type Standing =
+  Reading | Words | Happening | Tick | StepMark | Deviation | Override | Setting | PeriodMark | FileNote;
 
 /** Everything that can happen on a record. Nothing is ever changed: a correction is a new entry. */
 export type Body =

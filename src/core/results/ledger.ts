@@ -2,6 +2,7 @@ import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromCharge } from '../preparation/steps';
 import { fromWorked } from '../quantity/worked';
+import { basisName } from '../preparation/stageBasis';
 import { foreseenLosses } from './foreseenLosses';
 import { mainStages } from '../preparation/mainStages';
 import { mostOf, onPlan } from '../operations/stages';
@@ -80,13 +81,7 @@ function planned(state: BenchState): readonly Planned[] {
 
 /** What a stage from the charge can be at most. */
 function startOf({ bench }: BenchState, stage: Stage): Planned {
-  const label = !stage.basis
-    ? onPlan(bench.doc)
-      ? 'Theoretical yield, as planned'
-      : 'Theoretical yield'
-    : stage.basis.percent === undefined
-      ? `${stage.name}, taken`
-      : `${stage.name}, ${stage.basis.percent} % of what was taken`;
+  const label = basisName(stage) ?? (onPlan(bench.doc) ? 'Theoretical yield, as planned' : 'Theoretical yield');
   return {
     key: stage.basis ? `taken/${stage.id}` : fromCharge,
     label,

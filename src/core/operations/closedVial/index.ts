@@ -4,7 +4,7 @@ import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
 import { minutesParam, params } from '../params';
 import { react } from '../predicting/react';
-import { timer } from '../timer';
+import { repeatingTimer, timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -59,14 +59,20 @@ export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
       ),
     },
   ],
-  timers: ({ begun: from, ended, leaked }, context) =>
-    timer(context, {
-      label: 'Shaking',
-      then: 'Vent and open',
-      minutes: context.params.minutes,
-      from,
-      to: ended ?? leaked,
-    }),
+  timers: ({ begun: from, ended, leaked }, context) => {
+    const { minutes, vent_min } = context.params;
+    const over = { from, to: ended ?? leaked };
+    return [
+      ...timer(context, { label: 'Shaking', then: 'Vent and open', minutes, ...over }),
+      ...repeatingTimer(context, {
+        label: `Shaken, to be vented every ${vent_min}\u00a0min`,
+        then: 'Vent, the tip away from people',
+        minutes: vent_min,
+        again: { name: 'vented', button: 'Vented' },
+        ...over,
+      }),
+    ];
+  },
   check: ({ begun, leaked }, context) => [
     ...uncheckedAt(context, 'Closed vial', setUp, begun),
     ...(leaked ? [finding('vial.leaked', 'caution', { step: context.step.id, field: 'leaked' })] : []),

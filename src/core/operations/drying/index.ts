@@ -127,6 +127,7 @@ export const drying: Operation<DryingParams, Drying> = {
       : [
           {
             key: step.id,
+            step: step.id,
             label: 'Drying',
             then: series.length === 0 ? 'Weigh it' : 'Weigh it again',
             since,

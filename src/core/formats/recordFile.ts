@@ -1,0 +1,49 @@
+import { verifyLogOf } from '../record/chain';
+import type { Entry } from '../record/entry';
+import type { Sha256 } from '../record/chain';
+
+/** A class's record as a file. It holds every entry as it was stored, so that anybody can verify it. */
+export interface RecordFile {
+  readonly format: 'mozle-record';
+  readonly formatVersion: 1;
+  readonly class: { readonly id: string; readonly name: string };
+  readonly preparation: unknown;
+  readonly logs: readonly {
+    readonly log: string;
+    /** Absent for the log of the class itself. */
+    readonly bench?: string;
+    readonly head: { readonly seq: number; readonly chain: string };
+    readonly entries: readonly Entry[];
+  }[];
+}
+
+/** What was found of one log of a file. */
+export interface VerifiedLog {
+  readonly name: string;
+  readonly entries: number;
+  readonly fault?: string;
+}
+
+/**
+ * Reads a record file and verifies each of its logs.
+ *
+ * @throws Error with words for the operator when the text is no record file
+ */
+export function verifyRecordFile(text: string, sha256: Sha256): readonly VerifiedLog[] {
+  let file: Partial<RecordFile>;
+  try {
+    file = JSON.parse(text) as Partial<RecordFile>;
+  } catch {
+    throw new Error('This is not a record file: it is not valid JSON.');
+  }
+  if (file?.format !== 'mozle-record' || !Array.isArray(file.logs)) throw new Error('This is not a record file.');
+  if (file.formatVersion !== 1) throw new Error('This record file was written by a later version.');
+  const { logs } = file as RecordFile;
+  return logs.map(({ bench, log, entries, head }) => {
+    const foreign = entries.find((entry) => entry.log !== log);
+    const fault = foreign
+      ? { why: `entry ${foreign.seq} belongs to another record` }
+      : verifyLogOf(entries, head, sha256);
+    return { name: bench ?? 'the class itself', entries: entries.length, ...(fault ? { fault: fault.why } : {}) };
+  });
+}
