@@ -1,20 +1,20 @@
+import { readFileSync } from 'node:fs';
 import { database } from '@/server/database';
-import { verifyLog } from '@/server/record';
-import { rows } from '@/server/tables';
+import { sha256 } from '@/server/hash';
+import { verifyAll } from '@/server/verifyAll';
+import { verifyRecordFile } from '@/core/formats/recordFile';
 
-// Verifies every record of the database: numbers without gaps, contents and chain as they were stored.
-const logs = await rows<{ id: string; bench: string | null; name: string; head: number }>(
-  `SELECT l.id, b.name AS bench, c.name, l.head_seq AS head FROM logs l
-   LEFT JOIN benches b ON b.id = l.bench_id JOIN classes c ON c.id = l.class_id ORDER BY c.id, b.position`,
-);
-let broken = 0;
-for (const { id, bench, name, head } of logs) {
-  const fault = await verifyLog(id);
-  if (fault) broken += 1;
-  console.log(
-    `${fault ? 'BROKEN  ' : 'verified'} ${name}, ${bench ?? 'the class itself'}: ${head} entries${fault ? `, ${fault.why}` : ''}`,
-  );
+// Verifies every record of the database, or of a record file: numbers without gaps, contents and chain as they were stored.
+const [file] = process.argv.slice(2);
+try {
+  const found = file === undefined ? await verifyAll() : verifyRecordFile(readFileSync(file, 'utf8'), sha256);
+  for (const { name, entries, fault } of found)
+    console.log(`${fault ? 'BROKEN  ' : 'verified'} ${name}: ${entries} entries${fault ? `, ${fault}` : ''}`);
+  const broken = found.filter(({ fault }) => fault !== undefined).length;
+  console.log(`${found.length - broken} verified, ${broken} broken`);
+  process.exitCode = broken === 0 ? 0 : 1;
+} catch (error) {
+  console.error((error as Error).message);
+  process.exitCode = 1;
 }
-console.log(`${logs.length - broken} records verified, ${broken} broken`);
-await database().close();
-process.exitCode = broken === 0 ? 0 : 1;
+if (file === undefined) await database().close();

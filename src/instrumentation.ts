@@ -1,6 +1,6 @@
-/** Runs once when a server process starts. */
+/** Runs once when the server starts: open streams would keep it from stopping. */
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
-  // The drawing package takes a second of the only thread to load: better now than under the first visitor.
-  await import('./structure/drawStructure');
+  const { endFeed } = await import('./server/feed');
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endFeed);
 }

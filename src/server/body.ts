@@ -4,25 +4,29 @@ import { AppError } from './appError';
 import type { InferType, Schema } from 'yup';
 
 /**
- * Text of a request's body, read no further than the limit.
+ * Bytes of a request's body, read no further than the limit.
  *
  * @param limit bytes
  */
-export async function readText(request: Request, limit: number): Promise<string> {
+export async function readBytes(request: Request, limit: number): Promise<Uint8Array> {
   const reader = request.body?.getReader();
-  const decoder = new TextDecoder();
-  let text = '';
+  const parts: Uint8Array[] = [];
   let size = 0;
   for (;;) {
     const part = await reader?.read();
-    if (!part || part.done) return text + decoder.decode();
+    if (!part || part.done) return Buffer.concat(parts);
     size += part.value.byteLength;
     if (size > limit) {
       await reader?.cancel();
       throw new AppError('tooLarge', `More than ${Math.round(limit / 1000)} kB was sent.`);
     }
-    text += decoder.decode(part.value, { stream: true });
+    parts.push(part.value);
   }
+}
+
+/** Text of a request's body, read no further than the limit in bytes. */
+export async function readText(request: Request, limit: number): Promise<string> {
+  return new TextDecoder().decode(await readBytes(request, limit));
 }
 
 /** Body as JSON of a known shape. */

@@ -1,22 +1,22 @@
 import 'server-only';
-import { randomInt } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { courseOfPreparation } from './courses';
 import { database } from './database';
 import { findPreparation } from './preparations';
-import { entriesOf, verifyLog } from './record';
+import { entriesOf } from './entries';
+import { verifyLog } from './record';
+import { draw, insertLog } from './newBench';
+import { setMembers } from './roster';
 import { insert, rows } from './tables';
-import { chainStart } from '@/core/record/chain';
-import { classSettings } from '@/core/record/classSettings';
+import { classState } from '@/core/record/classState';
 import { foldRecord } from '@/core/record/foldRecord';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
-import type { Transaction } from 'sequelize';
-import type { ClassSettings } from '@/core/record/classSettings';
+import type { ClassState } from '@/core/record/classState';
 import type { Preparation } from '@/core/preparation/document';
 
 /** Version of the computations that a class is issued with. */
@@ -28,7 +28,8 @@ const letters = 'ABCDEFGHJKMNPQRTUVWXY346789';
 export interface IssueOptions {
   readonly name: string;
   readonly preparationId: string;
-  readonly benches: readonly { readonly name: string; readonly pin?: string }[];
+  readonly section?: string;
+  readonly benches: readonly { readonly name: string; readonly pin?: string; readonly members?: readonly string[] }[];
   readonly joinCode?: string;
   readonly by: string;
 }
@@ -41,9 +42,10 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   const id = ulid();
   const joinCode = options.joinCode ?? draw(letters, 6);
   const benches = await Promise.all(
-    options.benches.map(async ({ name, pin = draw('0123456789', 4) }) => ({
+    options.benches.map(async ({ name, members = [], pin = draw('0123456789', 4) }) => ({
       id: ulid(),
       name,
+      members,
       pin,
       pin_hash: await hash(pin),
     })),
@@ -58,6 +60,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         preparation_id,
         preparation_version: version,
         course_id: course?.id ?? null,
+        section: options.section ?? '',
       },
       transaction,
     );
@@ -79,6 +82,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         transaction,
       );
       await insertLog(id, bench.id, transaction);
+      await setMembers(bench.id, bench.members, transaction);
     }
     await insertLog(id, null, transaction);
   });
@@ -89,15 +93,6 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
     joinCode,
     benches: benches.map(({ name, pin }) => ({ name, pin })),
   };
-}
-
-function insertLog(classId: string, bench_id: string | null, transaction: Transaction): Promise<void> {
-  const log = { id: ulid(), class_id: classId, bench_id, head_seq: 0, head_chain: chainStart };
-  return insert('logs', log, transaction);
-}
-
-function draw(from: string, length: number): string {
-  return Array.from({ length }, () => from.charAt(randomInt(from.length))).join('');
 }
 
 /** The class behind a join code. */
@@ -130,16 +125,18 @@ export async function listClasses(): Promise<readonly ClassSummary[]> {
     name: string;
     joinCode: string;
     document: string;
+    section: string;
     benches: number;
     issuedAt: Date;
   }>(
-    `SELECT c.id, c.name, c.join_code AS joinCode, i.document, i.issued_at AS issuedAt,
+    `SELECT c.id, c.name, c.join_code AS joinCode, c.section, i.document, i.issued_at AS issuedAt,
        (SELECT COUNT(*) FROM benches b WHERE b.class_id = c.id) AS benches
      FROM classes c JOIN issued i ON i.class_id = c.id ORDER BY i.issued_at DESC, c.id DESC`,
   );
-  return found.map(({ id, name, joinCode, document, benches, issuedAt }) => ({
+  return found.map(({ id, name, joinCode, section, document, benches, issuedAt }) => ({
     id,
     name,
+    section,
     joinCode,
     title: openStored(document).title,
     benches: Number(benches),
@@ -179,16 +176,9 @@ export async function findClassLog(classId: string): Promise<string> {
   });
 }
 
-/** Settings of a class in force, from its log. */
-export async function readSettings(classId: string): Promise<ClassSettings> {
-  return classSettings(foldRecord(await entriesOf(await findClassLog(classId))));
-}
-
-/** Settings of the class whose record this is. */
-export async function settingsOfLog(log: string): Promise<ClassSettings> {
-  const [row] = await rows<{ class_id: string }>('SELECT class_id FROM logs WHERE id = :log', { log });
-  if (!row) throw new AppError('notFound', 'There is no such record.');
-  return readSettings(row.class_id);
+/** What holds for a whole class: its settings, and whether its record is open. */
+export async function readClassState(classId: string): Promise<ClassState> {
+  return classState(foldRecord(await entriesOf(await findClassLog(classId))));
 }
 
 /**
@@ -199,22 +189,22 @@ export async function settingsOfLog(log: string): Promise<ClassSettings> {
  */
 export async function readBoard(classId: string, after: readonly number[] = []): Promise<ClassBoard> {
   const { name, joinCode, doc } = await findClass(classId);
-  const benches = await rows<{ bench: string; log: string; head: number }>(
-    `SELECT b.name AS bench, l.id AS log, l.head_seq AS head FROM benches b JOIN logs l ON l.bench_id = b.id
+  const benches = await rows<{ id: string; bench: string; log: string; head: number }>(
+    `SELECT b.id, b.name AS bench, l.id AS log, l.head_seq AS head FROM benches b JOIN logs l ON l.bench_id = b.id
      WHERE b.class_id = :classId ORDER BY b.position`,
     { classId },
   );
-  const own = await readLane('', await findClassLog(classId), after[0]);
+  const own = await readLane({ id: classId, bench: '', log: await findClassLog(classId) }, after[0]);
   const lanes: BenchBoard[] = [];
-  for (const [i, { bench, log, head }] of benches.entries()) {
+  for (const [i, { id, bench, log, head }] of benches.entries()) {
     const known = after[i + 1];
-    lanes.push(known === head ? { bench, log, entries: [] } : await readLane(bench, log, known));
+    lanes.push(known === head ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
   }
-  return { id: classId, name, joinCode, doc, own, lanes };
+  return { id: classId, now: new Date().toISOString(), name, joinCode, doc, own, lanes };
 }
 
-async function readLane(bench: string, log: string, after = 0): Promise<BenchBoard> {
-  const entries = await entriesOf(log, after);
-  const fault = entries.length > 0 || after === 0 ? await verifyLog(log) : undefined;
-  return { bench, log, entries, ...(fault ? { fault: fault.why } : {}) };
+async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = 0): Promise<BenchBoard> {
+  const entries = await entriesOf(lane.log, after);
+  const fault = entries.length > 0 || after === 0 ? await verifyLog(lane.log) : undefined;
+  return { ...lane, entries, ...(fault ? { fault: fault.why } : {}) };
 }

@@ -2,15 +2,21 @@ import 'server-only';
 import { ValidationError } from 'yup';
 import { AppError } from './appError';
 import { database } from './database';
+import { entriesOf, toEntry } from './entries';
+import { periodsOfClass } from './periods';
+import { revokeSessions } from './sessions';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
+import { hasFile } from './files';
+import { markFault, takesFrom } from '@/core/record/periods';
 import { canonicalJson } from '@/core/formats/canonicalJson';
-import { chainHash, contentHash, verifyChain } from '@/core/record/chain';
+import { chainHash, contentHash, verifyLogOf } from '@/core/record/chain';
 import { draftSchema } from '@/core/record/draftSchema';
 import type { Transaction } from 'sequelize';
 import type { Identity } from '@/core/people/identity';
 import type { ChainFault } from '@/core/record/chain';
-import type { Author, Body, Content, Draft, Entry } from '@/core/record/entry';
+import type { EntryRow } from './entries';
+import type { Author, Body, Draft, Entry } from '@/core/record/entry';
 
 interface LogRow {
   readonly id: string;
@@ -21,39 +27,24 @@ interface LogRow {
   readonly head_chain: string;
 }
 
-interface EntryRow {
-  readonly seq: number;
-  readonly received: Date;
-  readonly content: string;
-  readonly chain: string;
-  readonly stored: string;
-}
-
 const slipSeconds = 30;
 const tries = 3;
 
-/** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings. */
-const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void']);
+/** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings and periods. */
+const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void', 'period']);
+const onlyOfClass: ReadonlySet<Body['k']> = new Set(['setting', 'period']);
 
 /** Entries of a log after a sequence number, oldest first. A group reads its own bench only. */
 export async function readEntries(identity: Identity, log: string, after: number): Promise<readonly Entry[]> {
-  const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
-  admit(identity, found);
+  await admitTo(identity, log);
   return entriesOf(log, after);
 }
 
-/** Entries of a log, for those who have been admitted to it. */
-export async function entriesOf(log: string, after = 0, transaction?: Transaction): Promise<readonly Entry[]> {
-  const found = await rows<EntryRow>(
-    'SELECT seq, received, content, chain, stored FROM entries WHERE log_id = :log AND seq > :after ORDER BY seq',
-    { log, after },
-    transaction,
-  );
-  return found.map(toEntry);
-}
-
-function toEntry({ seq, received, content, chain, stored }: EntryRow): Entry {
-  return { ...(JSON.parse(stored) as Content), seq, received: new Date(received).toISOString(), content, chain };
+/** The class of a log, for those whom the log admits; for others it is not there. */
+export async function admitTo(identity: Identity, log: string): Promise<string> {
+  const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
+  admit(identity, found);
+  return found.class_id;
 }
 
 function admit(identity: Identity, log: LogRow | undefined): asserts log is LogRow {
@@ -72,7 +63,7 @@ export async function storeDraft(identity: Identity, log: string, value: unknown
     try {
       return await database().transaction((transaction) => store(identity, draft, transaction));
     } catch (error) {
-      if (attempt >= tries || !isDeadlock(error)) throw error;
+      if (attempt >= tries || !isOvertaken(error)) throw error;
     }
   }
 }
@@ -89,8 +80,13 @@ function checked(value: unknown, log: string): Draft {
   }
 }
 
-function isDeadlock(error: unknown): boolean {
-  return (error as { original?: { errno?: number } }).original?.errno === 1213;
+/**
+ * Whether another writer came first: a deadlock, in a cluster a certification that failed at commit (both 1213), or the very
+ * same draft stored through another node a moment ago (1062). The next try sees what the other one did.
+ */
+function isOvertaken(error: unknown): boolean {
+  const { errno } = (error as { original?: { errno?: number } }).original ?? {};
+  return errno === 1213 || errno === 1062;
 }
 
 async function store(identity: Identity, draft: Draft, transaction: Transaction): Promise<Entry> {
@@ -107,8 +103,9 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     if (same.content === content) return toEntry(same);
     throw new AppError('conflict', 'Another entry already has this id.');
   }
-  if (log.bench_id === null ? !classKinds.has(draft.body.k) : draft.body.k === 'setting')
+  if (log.bench_id === null ? !classKinds.has(draft.body.k) : onlyOfClass.has(draft.body.k))
     throw new AppError('refused', 'This kind of entry does not belong into this record.');
+  await allowPeriod(log, draft, transaction);
   await allow(identity, draft, transaction);
   const bare = { ...draft, author, content, seq: log.head_seq + 1, received: new Date().toISOString() };
   const entry: Entry = { ...bare, chain: chainHash(log.head_chain, bare, sha256) };
@@ -133,7 +130,20 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     { seq: entry.seq, chain: entry.chain, id: log.id },
     transaction,
   );
+  // Whoever was signed in at a bench signs in again to see the closed record.
+  if (body.k === 'period' && body.to === 'closed') await revokeSessions({ classId: log.class_id }, transaction);
   return entry;
+}
+
+/** A closed record takes what was made before, and the marks that open it again. */
+async function allowPeriod({ class_id }: LogRow, { body, at }: Draft, transaction: Transaction): Promise<void> {
+  const periods = await periodsOfClass(class_id, transaction);
+  if (body.k === 'period') {
+    const fault = markFault(periods, body);
+    if (fault) throw new AppError('refused', fault);
+  } else if (!takesFrom(periods, at)) {
+    throw new AppError('refused', 'The record is closed, and this was made after the closing. Have it reopened first.');
+  }
 }
 
 /** What the kinds of entry ask for beyond their shape. */
@@ -141,6 +151,8 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
   const { body } = draft;
   if ((body.k === 'sign' || body.k === 'return') && identity.role === 'group')
     throw new AppError('forbidden', 'Only the demonstrator or the coordinator signs or returns.');
+  if (body.k === 'file' && !(await hasFile(draft.log, body, transaction)))
+    throw new AppError('refused', 'The file of this entry did not arrive whole.');
   const targets =
     body.k === 'correct' || body.k === 'void'
       ? [body.target]
@@ -157,6 +169,8 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
   if (body.k === 'sign' && body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content)) {
     throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');
   }
+  if (body.k === 'void' && byId.get(body.target)?.body.k === 'period')
+    throw new AppError('refused', 'A closing or opening is not struck: the next mark changes it.');
   if (body.k === 'void' && body.slip) {
     const target = byId.get(body.target);
     const signed = entries.some(
@@ -173,12 +187,11 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
 
 /** Verifies a log against its own head: nothing changed, missing or cut off. */
 export async function verifyLog(log: string): Promise<ChainFault | undefined> {
-  const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
-  if (!found) throw new AppError('notFound', 'There is no such record.');
-  const entries = await entriesOf(log);
-  const fault = verifyChain(entries, found.head_seq, sha256);
-  const last = entries.at(-1);
-  if (!fault && last && last.chain !== found.head_chain)
-    return { seq: last.seq, why: 'the log ends on another entry than it holds' };
-  return fault;
+  // Both are read as of one moment: benches go on writing meanwhile.
+  return database().transaction(async (transaction) => {
+    const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log }, transaction);
+    if (!found) throw new AppError('notFound', 'There is no such record.');
+    const { head_seq: seq, head_chain: chain } = found;
+    return verifyLogOf(await entriesOf(log, 0, transaction), { seq, chain }, sha256);
+  });
 }

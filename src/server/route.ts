@@ -40,6 +40,10 @@ async function answer<P>(
   try {
     if (request.method !== 'GET') checkOrigin(request);
     const identity = route === 'GET /api/health' ? undefined : await currentIdentity();
+    // A page of somebody who signed in here before must not act under the name of who is signed in now.
+    const as = request.headers.get('mozle-as');
+    if (as !== null && identity && as !== identity.id)
+      throw new AppError('notSignedIn', 'Somebody else has signed in on this device.');
     if (!allowed(route, identity?.role ?? 'anonymous')) {
       throw identity
         ? new AppError('forbidden', 'This is not open to your role.')

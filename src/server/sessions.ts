@@ -4,6 +4,7 @@ import { cookies } from 'next/headers';
 import { config } from './config';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
+import type { Transaction } from 'sequelize';
 import type { Identity, Role } from '@/core/people/identity';
 
 const cookieName = 'mozle_session';
@@ -32,7 +33,16 @@ export async function startSession(identity: Identity): Promise<void> {
 
 /** The identity behind the cookie; its row is checked on every request, so that a revoked session ends at once. */
 export async function currentIdentity(): Promise<Identity | undefined> {
-  const token = (await cookies()).get(cookieName)?.value;
+  return identityOf(await currentToken());
+}
+
+/** The secret of the session, for what outlives its request and has to ask again whether it still holds. */
+export async function currentToken(): Promise<string | undefined> {
+  return (await cookies()).get(cookieName)?.value;
+}
+
+/** The identity behind a session's secret, as long as it holds. */
+export async function identityOf(token: string | undefined): Promise<Identity | undefined> {
   if (!token) return undefined;
   const [row] = await rows<{
     role: Role | null;
@@ -60,4 +70,17 @@ export async function endSession(): Promise<void> {
   if (token)
     await run('UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE token_hash = :token', { token: sha256(token) });
   jar.delete(cookieName);
+}
+
+/** Ends every session of one bench, or of all benches of a class. */
+export async function revokeSessions(
+  of: { readonly bench: string } | { readonly classId: string },
+  transaction?: Transaction,
+): Promise<void> {
+  const [benches, values] =
+    'bench' in of
+      ? ['bench_id = :bench', { bench: of.bench }]
+      : ['bench_id IN (SELECT id FROM benches WHERE class_id = :classId)', { classId: of.classId }];
+  const sql = `UPDATE sessions SET revoked_at = UTC_TIMESTAMP(3) WHERE revoked_at IS NULL AND ${benches}`;
+  await run(sql, values as Record<string, string>, transaction);
 }

@@ -173,4 +173,41 @@ export const migrations: readonly Migration[] = [
   }),
   withCourse('preparations'),
   withCourse('classes'),
+  {
+    name: 'section-of-classes',
+    up: (schema) => schema.sequelize.query("ALTER TABLE classes ADD COLUMN section VARCHAR(60) NOT NULL DEFAULT ''"),
+    down: (schema) => schema.sequelize.query('ALTER TABLE classes DROP COLUMN section'),
+  },
+  table(
+    'members',
+    {
+      id,
+      bench_id: reference('benches'),
+      position: { type: DataTypes.INTEGER, allowNull: false },
+      name: text(80),
+    },
+    { one_place: { fields: ['bench_id', 'position'] } },
+  ),
+  table('files', {
+    id,
+    log_id: reference('logs'),
+    author_id: code(26),
+    name: text(120),
+    type: text(40),
+    bytes: { type: DataTypes.INTEGER, allowNull: false },
+    sha256: code(64),
+    begun_at: time(),
+    // Set once all parts are there and their hash is right.
+    complete_at: time(true),
+  }),
+  table(
+    'file_parts',
+    {
+      id,
+      file_id: reference('files'),
+      first_byte: { type: DataTypes.INTEGER, allowNull: false },
+      part: { type: DataTypes.BLOB('medium'), allowNull: false },
+    },
+    { one_part: { fields: ['file_id', 'first_byte'] } },
+  ),
 ];

@@ -1,0 +1,85 @@
+import 'server-only';
+import { AppError } from './appError';
+import { findBenchLog, findClassLog, readClassState } from './classes';
+import { listen } from './feed';
+import { currentToken, identityOf } from './sessions';
+import { rows } from './tables';
+import type { FeedEvent } from '@/core/record/feedEvent';
+import type { Identity } from '@/core/people/identity';
+
+/** Text that waits for a slow reader before its stream is given up; it comes back and asks for what it missed. */
+const mostWaiting = 2_000_000;
+
+/**
+ * The live feed of a class as server-sent events: every entry of the logs that the asker may see, and what holds for the class.
+ *
+ * @param asked newest number that the asker has, by log that it follows; empty for all. A log that it may not see is left out
+ */
+export async function feedResponse(
+  identity: Identity,
+  classId: string,
+  asked: ReadonlyMap<string, number>,
+  signal: AbortSignal,
+): Promise<Response> {
+  if (identity.role === 'group' && identity.classId !== classId)
+    throw new AppError('notFound', 'There is no such class.');
+  const [own, token] = [await findClassLog(classId), await currentToken()];
+  const isGroup = identity.role === 'group';
+  const all = isGroup ? [await findBenchLog(identity.id)] : await logsOf(classId);
+  // A page that names some records follows those; one that names none follows all.
+  const seen = isGroup || asked.size === 0 ? all : all.filter((log) => asked.has(log));
+  const heads = new Map([...new Set([...seen, own])].map((log) => [log, asked.get(log) ?? 0]));
+  const encoder = new TextEncoder();
+  let stop: () => void = () => undefined;
+  const body = new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        const end = () => {
+          stop();
+          try {
+            controller.close();
+          } catch {
+            // The reader has gone already.
+          }
+        };
+        const send = (event: FeedEvent, id?: string) => {
+          controller.enqueue(encoder.encode(`${id ? `id: ${id}\n` : ''}data: ${JSON.stringify(event)}\n\n`));
+          if ((controller.desiredSize ?? 0) < -mostWaiting) end();
+        };
+        const now = () => new Date().toISOString();
+        send({ k: 'beat', now: now() });
+        stop = listen(classId, {
+          heads,
+          tell: (entries, log) => {
+            const id = `${log}.${entries.at(-1)?.seq ?? 0}`;
+            if (log !== own || !isGroup) send({ k: 'entries', log, entries }, id);
+            // A group learns what holds for its class, not who noted what in the class's own log.
+            if (log === own) void readClassState(classId).then((state) => send({ k: 'class', ...state }, id), end);
+          },
+          beat: async () => {
+            if ((await identityOf(token))?.id !== identity.id) return false;
+            send({ k: 'beat', now: now() });
+            return true;
+          },
+          end,
+        });
+        signal.addEventListener('abort', end);
+      },
+      cancel: () => stop(),
+    },
+    new ByteLengthQueuingStrategy({ highWaterMark: 0 }),
+  );
+  return new Response(body, {
+    headers: {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+      'X-Accel-Buffering': 'no',
+      // A stream that ends must not leave an idle connection behind: the process waits for it when it stops.
+      Connection: 'close',
+    },
+  });
+}
+
+async function logsOf(classId: string): Promise<readonly string[]> {
+  return (await rows<{ id: string }>('SELECT id FROM logs WHERE class_id = :classId', { classId })).map(({ id }) => id);
+}

@@ -1,0 +1,17 @@
+import 'server-only';
+import { randomInt } from 'node:crypto';
+import { ulid } from 'ulid';
+import { insert } from './tables';
+import { chainStart } from '@/core/record/chain';
+import type { Transaction } from 'sequelize';
+
+/** A code of letters drawn at random. */
+export function draw(from: string, length: number): string {
+  return Array.from({ length }, () => from.charAt(randomInt(from.length))).join('');
+}
+
+/** An empty log of a bench, or of the class itself. */
+export function insertLog(classId: string, bench_id: string | null, transaction: Transaction): Promise<void> {
+  const log = { id: ulid(), class_id: classId, bench_id, head_seq: 0, head_chain: chainStart };
+  return insert('logs', log, transaction);
+}

@@ -1,0 +1,19 @@
+import 'server-only';
+import { rows } from './tables';
+import { foldRecord } from '@/core/record/foldRecord';
+import { periodsOf } from '@/core/record/periods';
+import { toEntry } from './entries';
+import type { Transaction } from 'sequelize';
+import type { EntryRow } from './entries';
+import type { Periods } from '@/core/record/periods';
+
+/** Marks of a class: only the entries that set them are read. */
+export async function periodsOfClass(classId: string, transaction?: Transaction): Promise<Periods> {
+  const found = await rows<EntryRow>(
+    `SELECT e.seq, e.received, e.content, e.chain, e.stored FROM entries e JOIN logs l ON l.id = e.log_id
+     WHERE l.class_id = :classId AND l.bench_id IS NULL AND e.kind = 'period' ORDER BY e.seq`,
+    { classId },
+    transaction,
+  );
+  return periodsOf(foldRecord(found.map(toEntry)));
+}

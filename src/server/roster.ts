@@ -1,0 +1,95 @@
+import 'server-only';
+import { hash } from '@node-rs/argon2';
+import { ulid } from 'ulid';
+import { AppError } from './appError';
+import { database } from './database';
+import { draw, insertLog } from './newBench';
+import { revokeSessions } from './sessions';
+import { insert, rows, run } from './tables';
+import type { BenchPin, Roster, RosterBench } from '@/core/people/class';
+import type { Transaction } from 'sequelize';
+
+/** Who works where in a class, in walking order. */
+export async function readRoster(classId: string, transaction?: Transaction): Promise<Roster> {
+  const [row] = await rows<{ name: string; section: string; joinCode: string; course: string | null }>(
+    `SELECT c.name, c.section, c.join_code AS joinCode, k.name AS course
+     FROM classes c LEFT JOIN courses k ON k.id = c.course_id WHERE c.id = :classId`,
+    { classId },
+    transaction,
+  );
+  if (!row) throw new AppError('notFound', 'There is no such class.');
+  const found = await rows<{ id: string; name: string; member: string | null }>(
+    `SELECT b.id, b.name, m.name AS member FROM benches b LEFT JOIN members m ON m.bench_id = b.id
+     WHERE b.class_id = :classId ORDER BY b.position, m.position`,
+    { classId },
+    transaction,
+  );
+  const benches = [...new Map(found.map(({ id, name }) => [id, name]))].map(([id, name]) => ({
+    id,
+    name,
+    members: found.flatMap((one) => (one.id === id && one.member !== null ? [one.member] : [])),
+  }));
+  const { name, section, joinCode, course } = row;
+  return { classId, name, section, joinCode, benches, ...(course === null ? {} : { course }) };
+}
+
+/**
+ * Sets section and members. A bench that the class does not have yet is added with a PIN of its own; none is ever taken away,
+ * since it may have a record.
+ *
+ * @returns the roster, and the PINs of new benches, told this once
+ */
+export async function saveRoster(
+  classId: string,
+  section: string,
+  wanted: readonly RosterBench[],
+): Promise<{ readonly roster: Roster; readonly added: readonly BenchPin[] }> {
+  return database().transaction(async (transaction) => {
+    await rows('SELECT id FROM classes WHERE id = :classId FOR UPDATE', { classId }, transaction);
+    const before = await readRoster(classId, transaction);
+    await run('UPDATE classes SET section = :section WHERE id = :classId', { section, classId }, transaction);
+    const added: BenchPin[] = [];
+    for (const { name, members } of wanted) {
+      let id = before.benches.find((one) => one.name.toLowerCase() === name.toLowerCase())?.id;
+      if (id === undefined) {
+        const made = await addBench(classId, name, before.benches.length + added.length, transaction);
+        id = made.id;
+        added.push({ name, pin: made.pin });
+      }
+      await setMembers(id, members, transaction);
+    }
+    return { roster: await readRoster(classId, transaction), added };
+  });
+}
+
+async function addBench(classId: string, name: string, position: number, transaction: Transaction) {
+  const id = ulid();
+  const pin = draw('0123456789', 4);
+  const bench = { id, class_id: classId, name, position, pin_hash: await hash(pin) };
+  await insert('benches', bench, transaction);
+  await insertLog(classId, id, transaction);
+  return { id, pin };
+}
+
+/** Members of a bench, in the order given. */
+export async function setMembers(bench: string, members: readonly string[], transaction: Transaction): Promise<void> {
+  await run('DELETE FROM members WHERE bench_id = :bench', { bench }, transaction);
+  for (const [position, name] of members.entries())
+    await insert('members', { id: ulid(), bench_id: bench, position, name }, transaction);
+}
+
+/** Gives a bench another PIN and ends its sessions: whoever knew the old one is out. */
+export async function changePin(classId: string, bench: string): Promise<BenchPin> {
+  const [row] = await rows<{ name: string }>('SELECT name FROM benches WHERE id = :bench AND class_id = :classId', {
+    bench,
+    classId,
+  });
+  if (!row) throw new AppError('notFound', 'The class has no such bench.');
+  const pin = draw('0123456789', 4);
+  const pin_hash = await hash(pin);
+  await database().transaction(async (transaction) => {
+    await run('UPDATE benches SET pin_hash = :pin_hash WHERE id = :bench', { pin_hash, bench }, transaction);
+    await revokeSessions({ bench }, transaction);
+  });
+  return { name: row.name, pin };
+}
