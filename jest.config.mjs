@@ -15,7 +15,7 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
   testEnvironment: 'node',
   // Shipped as ES modules only.
-  transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid|openchemlib)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid|openchemlib|@noble/hashes)/)'],
 };
 export default {
   projects: [

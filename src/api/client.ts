@@ -6,8 +6,8 @@ import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/preparation/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { StructureCandidate } from '@/core/reference/candidate';
-import type { ClassBoard, ClassDoor, IssuedClass } from '@/core/people/class';
-import type { ClassSettings } from '@/core/record/classSettings';
+import type { BenchPin, ClassBoard, ClassDoor, IssuedClass, Roster, RosterBench } from '@/core/people/class';
+import type { ClassState } from '@/core/record/classState';
 import type { Draft, Entry } from '@/core/record/entry';
 
 /** A refusal by the server, in words for the person. */
@@ -21,8 +21,17 @@ export class ApiError extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: string): Promise<T> {
-  const response = await fetch(`/api/v1${path}`, { method, ...(body === undefined ? {} : { body }) }).catch(() => {
+const longestMs = 30_000;
+
+/** @param as whose request it is: the server refuses it when somebody else is signed in here meanwhile */
+async function call<T>(method: string, path: string, body?: string | ArrayBuffer, as?: string): Promise<T> {
+  const response = await fetch(`/api/v1${path}`, {
+    method,
+    // A way that is dead without saying so must not hold up what waits behind.
+    signal: AbortSignal.timeout(longestMs),
+    ...(body === undefined ? {} : { body }),
+    ...(as === undefined ? {} : { headers: { 'Mozle-As': as } }),
+  }).catch(() => {
     throw new ApiError(
       'offline',
       'The server cannot be reached. Nothing is lost here; try again when the network is back.',
@@ -39,6 +48,12 @@ async function call<T>(method: string, path: string, body?: string): Promise<T> 
   );
 }
 
+/** How far a file has come in. */
+interface Received {
+  readonly received: number;
+  readonly complete: boolean;
+}
+
 /** The one door of the browser to /api/v1. */
 export const api = {
   signIn: (credentials: Readonly<Record<string, string>>) =>
@@ -48,16 +63,32 @@ export const api = {
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),
-  issueClass: (issue: { readonly name: string; readonly preparationId: string; readonly benches: readonly string[] }) =>
-    call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
+  issueClass: (issue: {
+    readonly name: string;
+    readonly section: string;
+    readonly preparationId: string;
+    readonly benches: readonly RosterBench[];
+  }) => call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
   board: (classId: string, after: readonly number[]) =>
     call<ClassBoard>('GET', `/classes/${classId}/board?after=${after.join()}`),
-  entries: (log: string, after: number) =>
-    call<{ now: string; entries: readonly Entry[]; settings: ClassSettings }>(
+  entries: (log: string, after: number, as: string) =>
+    call<{ now: string; entries: readonly Entry[] } & ClassState>(
       'GET',
       `/logs/${log}/entries?after=${after}`,
+      undefined,
+      as,
     ),
-  sendDraft: (draft: Draft) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft)),
+  sendDraft: (draft: Draft, as: string) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft), as),
+  beginFile: (
+    log: string,
+    file: { readonly id: string; readonly name: string; readonly bytes: number; readonly sha256: string },
+    as: string,
+  ) => call<Received>('POST', `/logs/${log}/files`, JSON.stringify(file), as),
+  sendPart: (file: string, first: number, part: ArrayBuffer, as: string) =>
+    call<Received>('PUT', `/files/${file}?first=${first}`, part, as),
+  saveRoster: (classId: string, roster: { readonly section: string; readonly benches: readonly RosterBench[] }) =>
+    call<{ roster: Roster; added: readonly BenchPin[] }>('PUT', `/classes/${classId}/roster`, JSON.stringify(roster)),
+  changePin: (classId: string, bench: string) => call<BenchPin>('POST', `/classes/${classId}/benches/${bench}/pin`),
   structure: (smiles: string) =>
     call<{ svg: string; formula: string; groups: GroupCounts }>(
       'GET',

@@ -11,6 +11,7 @@ export function ReasonDialog({
   says,
   label = 'Reason',
   action,
+  optional = false,
   onDone,
   onClose,
   children,
@@ -19,6 +20,8 @@ export function ReasonDialog({
   readonly says: string;
   readonly label?: string;
   readonly action: string;
+  /** It may stay empty. */
+  readonly optional?: boolean;
   readonly onDone: (reason: string) => void;
   readonly onClose: () => void;
   readonly children?: ReactNode;
@@ -30,7 +33,7 @@ export function ReasonDialog({
       <Form
         onSubmit={(event) => {
           event.preventDefault();
-          if (given) onDone(given);
+          if (given || optional) onDone(given);
         }}
       >
         <Modal.Header closeButton>
@@ -57,7 +60,7 @@ export function ReasonDialog({
           <Button variant="quiet" onClick={onClose}>
             Cancel
           </Button>
-          <Button type="submit" disabled={given === ''}>
+          <Button type="submit" disabled={given === '' && !optional}>
             {action}
           </Button>
         </Modal.Footer>

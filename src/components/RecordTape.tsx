@@ -4,10 +4,12 @@ import Button from 'react-bootstrap/Button';
 import { ChangeEntry } from './ChangeEntry';
 import { describeEntry } from '@/core/record/describeEntry';
 import { TimeOfDay } from './TimeOfDay';
+import { isLate, noPeriods } from '@/core/record/periods';
 import { tapeRows } from './tapeRows';
-import type { Body } from '@/core/record/entry';
+import type { Body, FileNote } from '@/core/record/entry';
 import type { BenchState } from '@/core/record/benchState';
 import type { Live } from '@/core/record/foldRecord';
+import type { Periods } from '@/core/record/periods';
 import type { TapeRow } from './tapeRows';
 
 const fewRows = 14;
@@ -15,10 +17,12 @@ const fewRows = 14;
 /** The last entries, the newest on top: what was recorded, where it is kept, and the door to change it. */
 export function RecordTape({
   state,
+  periods = noPeriods,
   onAdd,
   now,
 }: {
   readonly state: BenchState;
+  readonly periods?: Periods;
   /** Absent where the record is only read. */
   readonly onAdd?: (body: Body) => void;
   readonly now?: number | undefined;
@@ -37,6 +41,7 @@ export function RecordTape({
             key={row.newest.entry.id}
             row={row}
             state={state}
+            periods={periods}
             {...(onAdd ? { onChange: () => setChanging(row.newest) } : {})}
           />
         ))}
@@ -62,10 +67,12 @@ export function RecordTape({
 function TapeLine({
   row: { newest, more },
   state,
+  periods,
   onChange,
 }: {
   readonly row: TapeRow;
   readonly state: BenchState;
+  readonly periods: Periods;
   readonly onChange?: () => void;
 }) {
   const { amount, says } = describeEntry(newest, state.bench.doc, state.steps);
@@ -83,11 +90,14 @@ function TapeLine({
           {more > 0 && <em> and {more} more</em>}
         </span>
         <small>
-          {stateOf(newest)} · {newest.entry.author.name}
+          {stateOf(newest)}
+          {isLate(newest.entry, periods) && ', came in late'} · {newest.entry.author.name}
+          {newest.entry.author.role !== 'group' && ' for the bench'}
           {deviceName && ` · ${deviceName}`}
           {newest.reason && ` · ${newest.reason}`}
           {newest.returned && ` · returned: ${newest.returned}`}
         </small>
+        {newest.body.k === 'file' && newest.entry.seq > 0 && <FileDoor file={newest.body} />}
       </span>
       {onChange && changeable && more === 0 && (
         <Button variant="line" onClick={onChange} aria-label={`Change ${[amount, says].filter(Boolean).join(' ')}`}>
@@ -95,6 +105,16 @@ function TapeLine({
         </Button>
       )}
     </li>
+  );
+}
+
+/** A photo is shown, anything else is saved. */
+function FileDoor({ file: { file, name } }: { readonly file: FileNote }) {
+  const address = `/api/v1/files/${file}`;
+  return (
+    <a className="file-door" href={address} target="_blank" rel="noreferrer">
+      {name.endsWith('.jpg') ? <img src={address} alt={`Photo ${name}`} loading="lazy" /> : `Save ${name}`}
+    </a>
   );
 }
 

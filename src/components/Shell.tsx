@@ -1,8 +1,10 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api } from '@/api/client';
+import { forgetPages } from '@/api/offline';
 import { Icon } from './Icon';
 import { Mark } from './Mark';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -20,8 +22,14 @@ export function Shell({
   readonly children: ReactNode;
 }) {
   const router = useRouter();
+  const [stays, setStays] = useState(false);
   const leave = async () => {
-    await api.signOut();
+    try {
+      await api.signOut();
+    } catch {
+      return setStays(true);
+    }
+    await forgetPages();
     router.replace('/sign-in');
     router.refresh();
   };
@@ -62,6 +70,11 @@ export function Shell({
         </div>
       </header>
       <main id="main" tabIndex={-1}>
+        {stays && (
+          <p className="banner banner-stop" role="alert">
+            No connection: you are still signed in. Sign out again when it is back.
+          </p>
+        )}
         {children}
       </main>
     </>

@@ -7,10 +7,13 @@ export function TimerStrip({
   timer,
   now,
   onOpen,
+  onAgain,
 }: {
   readonly timer: Timer;
   readonly now: number | undefined;
   readonly onOpen?: () => void;
+  /** Tells that a repeating one was seen to. */
+  readonly onAgain?: () => void;
 }) {
   const left = now === undefined ? undefined : secondsLeft(timer, now);
   const late = left !== undefined && left < 0;
@@ -26,11 +29,20 @@ export function TimerStrip({
     </>
   );
   const className = `timer ${late ? 'timer-late' : ''}`;
-  return onOpen ? (
+  const strip = onOpen ? (
     <button type="button" className={className} onClick={onOpen}>
       {inside}
     </button>
   ) : (
     <span className={className}>{inside}</span>
+  );
+  if (!timer.again || !onAgain) return strip;
+  return (
+    <span className="timer-pair">
+      {strip}
+      <button type="button" className="btn btn-primary timer-again" onClick={onAgain}>
+        {timer.again.button}
+      </button>
+    </span>
   );
 }

@@ -1,12 +1,15 @@
 /** @jest-environment jsdom */
+import '../../../tests/support/indexedDb';
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { api, ApiError } from '@/api/client';
 import { BenchScreen } from './BenchScreen';
 import { acetanilide } from '../../../tests/support/preparations';
+import { store as device } from '@/api/outbox/store';
 import { click, fill, words } from '../../../tests/support/screen';
 import { entriesOfScript } from '../../../tests/support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';
+import type { Periods } from '@/core/record/periods';
 import type { Draft, Entry } from '@/core/record/entry';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace: () => undefined, refresh: () => undefined }) }));
@@ -23,9 +26,9 @@ const store = (draft: Draft): Promise<Entry> =>
   Promise.resolve({ ...draft, seq: 500, author, received: draft.at, content: 'c', chain: 'd' });
 
 /** The bench at a minute of the class, with what a script has recorded until then. */
-function bench(steps: readonly DemoStep[] = [], minute = 0) {
+function bench(steps: readonly DemoStep[] = [], minute = 0, periods: Periods = []) {
   const now = new Date(begin + minute * 60_000).toISOString();
-  jest.mocked(api.entries).mockResolvedValue({ now, entries: [], settings: {} });
+  jest.mocked(api.entries).mockResolvedValue({ now, entries: [], settings: {}, periods });
   return render(
     <BenchScreen
       identity={{ ...author, classId: 'c' }}
@@ -34,13 +37,16 @@ function bench(steps: readonly DemoStep[] = [], minute = 0) {
       log="L"
       entries={entriesOfScript(steps)}
       settings={{}}
+      periods={periods}
+      {...place}
     />,
   );
 }
+const place = { classId: 'c', joinCode: 'SHORE7', bench: 'Avocet', members: ['A. Reed', 'B. Sedge'] };
 const sentence = () => words(document.querySelector('.bench-sentence'));
 
-beforeEach(() => {
-  localStorage.clear();
+beforeEach(async () => {
+  await device().drafts.clear();
   sendDraft.mockReset();
   sendDraft.mockImplementation(store);
 });
@@ -117,7 +123,7 @@ test('a reading that was returned is told at whatever step the bench is', () => 
     at: new Date(Date.parse(last.at) + 1000).toISOString(),
     body: { k: 'return', targets: [full?.id ?? ''], remark: 'show me the display' },
   };
-  jest.mocked(api.entries).mockResolvedValue({ now: last.at, entries: [], settings: {} });
+  jest.mocked(api.entries).mockResolvedValue({ now: last.at, entries: [], settings: {}, periods: [] });
   render(
     <BenchScreen
       identity={{ ...author, classId: 'c' }}
@@ -126,9 +132,30 @@ test('a reading that was returned is told at whatever step the bench is', () => 
       log="L"
       entries={[...entries, sentBack]}
       settings={{}}
+      periods={[]}
+      {...place}
     />,
   );
   expect(screen.getByText(/The demonstrator returned Aniline full \(cap on\): “show me the display”/)).toBeTruthy();
   click('Look at it');
   expect(sentence()).toBe('Measured 2.04 g aniline.');
+});
+
+test('a closed record is read: no pads, no buttons that write, and since when', () => {
+  bench(acetanilideRun({ until: 23 }), 24, [{ to: 'closed', at: new Date(begin).toISOString(), by: 'demonstrator' }]);
+  expect(screen.getByText(/The period was closed at/)).toBeTruthy();
+  expect(screen.queryByText('Write a note')).toBeNull();
+  expect(screen.queryByRole('button', { name: /^Change/ })).toBeNull();
+  expect(document.querySelectorAll('.checks button, .reading-form')).toHaveLength(0);
+  expect(words(document.querySelector('.bench-head'))).toContain('bench Avocet (A. Reed, B. Sedge)');
+});
+
+test('signed out the bench is led to its own sign-in', async () => {
+  sendDraft.mockRejectedValue(new ApiError('notSignedIn', 'Sign in first.'));
+  bench();
+  fill('Reading, g', '24.10');
+  click(/^Record 24\.10/);
+  const door = await screen.findByRole('link', { name: 'Sign in again as Avocet' });
+  expect(door.getAttribute('href')).toBe('/sign-in?code=SHORE7&bench=Avocet');
+  expect(screen.getByText(/1 entry waits on this tablet: signed out/)).toBeTruthy();
 });

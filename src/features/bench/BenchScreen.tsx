@@ -2,12 +2,14 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { closedSince } from '@/core/record/periods';
 import { chargeComplete } from '@/core/record/benchCharge';
 import { benchState } from '@/core/record/benchState';
 import { describeEntry } from '@/core/record/describeEntry';
 import { format } from '@/core/quantity/format';
 import { isStanding } from '@/core/record/foldRecord';
 import { returnedAt } from './returned';
+import { RecordBanners } from './RecordBanners';
 import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
 import { StepPanel } from './StepPanel';
@@ -18,19 +20,16 @@ import { useEntryWords } from '@/components/useEntryWords';
 import { useNow } from '@/components/useNow';
 import { useRecord } from './useRecord';
 import type { BenchState } from '@/core/record/benchState';
-import type { Draft } from '@/core/record/entry';
-import type { Preparation } from '@/core/preparation/document';
-import type { RecordStart } from './useRecord';
-
-export interface BenchStart extends RecordStart {
-  readonly className: string;
-  readonly doc: Preparation;
-}
+import type { Body, Draft } from '@/core/record/entry';
+import type { Timer } from '@/core/operations/operation';
+import type { BenchStart } from './benchStart';
 
 /** The bench: one step at a time, in large type, its timers above and the record beside it. */
 export function BenchScreen(start: BenchStart) {
-  const { identity, className, doc } = start;
-  const { entries, settings, add, offline, refused, putAside, unsent, now: clock } = useRecord(start);
+  const { identity, classId, className, bench, members, doc } = start;
+  const record = useRecord(start);
+  const { entries, settings, periods, add, refused, putAside, unsent, now: clock } = record;
+  const closed = closedSince(periods);
   const state = useMemo(() => benchState(doc, entries, settings), [doc, entries, settings]);
   const now = useNow(clock);
   const entryWords = useEntryWords(state);
@@ -41,30 +40,31 @@ export function BenchScreen(start: BenchStart) {
   const running = state.timers.filter(({ ended }) => ended === undefined);
   const yields = chargeComplete(state.charge.lines) ? state.charge.actual.product?.mass : undefined;
   return (
-    <Shell identity={identity}>
+    <Shell identity={identity} {...(identity.role === 'group' ? {} : { crumb: bench })}>
       <WorkingDrawer>
         <WorkingSource doc={doc} entryWords={entryWords}>
           <div className="bench">
             <header className="bench-head">
               <h1>{doc.title}</h1>
               <p>
-                {className} · bench {identity.name} · {state.done} of {state.toDo} steps done
+                {className} · bench {bench}
+                {members.length > 0 && ` (${members.join(', ')})`} · {state.done} of {state.toDo} steps done
                 {unsent > 0 && <strong> · {unsent} on this tablet only</strong>} ·{' '}
-                <Link href="/bench/results">Results</Link>
+                {identity.role === 'group' ? (
+                  <Link href="/bench/results">Results</Link>
+                ) : (
+                  <Link href={`/classes/${classId}`}>Back to the class</Link>
+                )}
               </p>
             </header>
             <p className="protection">
               {doc.protection} Local rules, the risk assessment and the supervising person decide.
             </p>
-            {offline && (
-              <p className="banner banner-stop" role="status">
-                No connection. Go on: entries are kept on this tablet and sent when it is back.
-              </p>
-            )}
-            {refused.map(({ draft, why }) => (
-              <p key={draft.id} className="banner banner-stop" role="alert">
-                Not accepted: {draftWords(draft, state)}. {why}
-                <Button variant="line" onClick={() => putAside(draft.id)}>
+            <RecordBanners start={start} {...record} />
+            {refused.map((one) => (
+              <p key={one.id} className="banner banner-stop" role="alert">
+                Not accepted: {draftWords(one.draft, state)}. {one.refused}
+                <Button variant="line" onClick={() => void putAside(one)}>
                   Put it aside
                 </Button>
               </p>
@@ -82,7 +82,13 @@ export function BenchScreen(start: BenchStart) {
             {running.length > 0 && (
               <div className="timers" role="region" aria-label="Timers">
                 {running.map((timer) => (
-                  <TimerStrip key={timer.key} timer={timer} now={now} onOpen={() => setShown(timer.key)} />
+                  <TimerStrip
+                    key={timer.key}
+                    timer={timer}
+                    now={now}
+                    onOpen={() => setShown(timer.step)}
+                    {...(timer.again && closed === undefined ? { onAgain: () => add(againBody(timer)) } : {})}
+                  />
                 ))}
               </div>
             )}
@@ -95,11 +101,12 @@ export function BenchScreen(start: BenchStart) {
                     step={step}
                     state={state}
                     number={index + 1}
+                    closed={closed !== undefined}
                     onAdd={add}
                     onNext={() => setShown(state.current?.step.id)}
                   />
                 ) : (
-                  <AllDone />
+                  <AllDone group={identity.role === 'group'} />
                 )}
               </div>
               <aside>
@@ -115,7 +122,12 @@ export function BenchScreen(start: BenchStart) {
                     )}
                   </section>
                 )}
-                <RecordTape state={state} onAdd={add} now={now} />
+                <RecordTape
+                  state={state}
+                  periods={periods}
+                  now={now}
+                  {...(closed === undefined ? { onAdd: add } : {})}
+                />
               </aside>
             </div>
           </div>
@@ -133,16 +145,21 @@ function draftWords({ body }: Draft, { bench, steps }: BenchState): string {
   return [amount, says].filter(Boolean).join(' ');
 }
 
-function AllDone() {
+/** That a repeating timer was seen to. */
+const againBody = ({ step, again }: Timer): Body => ({ k: 'event', step, name: again?.name ?? '' });
+
+function AllDone({ group }: { readonly group: boolean }) {
   return (
     <section className="card-plain bench-line" aria-label="All done">
       <h2 className="bench-sentence">Every step is done. Look at your results.</h2>
       <p className="muted">
         Then clean up: each stream to its waste bottle, glassware degreased, the product stored labelled.
       </p>
-      <Link className="btn btn-primary record-button" href="/bench/results">
-        Results
-      </Link>
+      {group && (
+        <Link className="btn btn-primary record-button" href="/bench/results">
+          Results
+        </Link>
+      )}
     </section>
   );
 }

@@ -14,7 +14,7 @@ function panel(id: string, steps: readonly DemoStep[] = []) {
   const view = recording((onAdd) => (
     <WorkingDrawer>
       <WorkingSource doc={state.bench.doc} entryWords={() => undefined}>
-        <StepPanel step={step} state={state} number={1} onAdd={onAdd} onNext={next} />
+        <StepPanel step={step} state={state} number={1} closed={false} onAdd={onAdd} onNext={next} />
       </WorkingSource>
     </WorkingDrawer>
   ));

@@ -7,6 +7,8 @@ import { OutcomeRow } from './OutcomeRow';
 import { ReasonDialog } from '@/components/ReasonDialog';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { Retarget } from './Retarget';
+import { RivalChoice } from './RivalChoice';
+import { rivalsOf } from './rivalsOf';
 import { SignatureRow } from './SignatureRow';
 import { StepHazards } from './StepHazards';
 import { stepTitle } from '@/core/operations/stepTitle';
@@ -14,19 +16,23 @@ import { TellMenu } from './TellMenu';
 import type { BenchState, StepState } from '@/core/record/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Finding } from '@/core/finding/finding';
+import type { NewFile } from './useRecord';
 
 /** One step in full: the sentence, what to heed, what is asked, what was found. */
 export function StepPanel({
   step,
   state,
   number,
+  closed,
   onAdd,
   onNext,
 }: {
   readonly step: StepState;
   readonly state: BenchState;
   readonly number: number;
-  readonly onAdd: (body: Body) => void;
+  /** The record is read only. */
+  readonly closed: boolean;
+  readonly onAdd: (body: Body, file?: NewFile) => void;
   readonly onNext: () => void;
 }) {
   const [overriding, setOverriding] = useState<Finding | undefined>(undefined);
@@ -34,6 +40,7 @@ export function StepPanel({
   const { text, expect = [], safeStop } = step.step;
   const stops = step.findings.some(({ severity }) => severity === 'stop');
   const over = status !== 'open';
+  const rivals = rivalsOf(step);
   return (
     <section className="card-plain bench-line" aria-label={stepTitle(state.bench.doc, step.step)}>
       <p className="bench-kicker">
@@ -55,10 +62,12 @@ export function StepPanel({
         <FindingCard
           key={finding.key}
           finding={finding}
-          {...(finding.severity === 'stop' ? { onOverride: setOverriding } : {})}
+          {...(finding.severity === 'stop' && !closed ? { onOverride: setOverriding } : {})}
         />
       ))}
-      {status === 'skipped' ? (
+      {!closed && <RivalChoice groups={rivals} state={state} onAdd={onAdd} />}
+      {/* A third reading would settle nothing: first a person chooses. */}
+      {closed || rivals.length > 0 ? null : status === 'skipped' ? (
         <p className="skipped-mark">
           Left out{step.skipped?.body.k === 'step' && step.skipped.body.reason && `: ${step.skipped.body.reason}`}.{' '}
           <Button variant="line" onClick={() => onAdd({ k: 'step', step: step.step.id, to: 'again' })}>
@@ -76,10 +85,12 @@ export function StepPanel({
             {stops ? 'Settle the stop first' : 'Go on'}
           </Button>
         )}
-        <div className="bench-less">
-          <SignatureRow step={step} onAdd={onAdd} />
-          <TellMenu step={step} onAdd={onAdd} />
-        </div>
+        {!closed && (
+          <div className="bench-less">
+            <SignatureRow step={step} onAdd={onAdd} />
+            <TellMenu step={step} onAdd={onAdd} />
+          </div>
+        )}
       </div>
       {overriding && (
         <ReasonDialog

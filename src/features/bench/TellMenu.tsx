@@ -1,8 +1,10 @@
 'use client';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { AddFile } from './AddFile';
 import { ReasonDialog } from '@/components/ReasonDialog';
 import type { Body } from '@/core/record/entry';
+import type { NewFile } from './useRecord';
 import type { StepState } from '@/core/record/benchState';
 
 interface Telling {
@@ -40,7 +42,13 @@ const skip: Telling = {
 };
 
 /** What can be told of a step besides what it asks for. */
-export function TellMenu({ step, onAdd }: { readonly step: StepState; readonly onAdd: (body: Body) => void }) {
+export function TellMenu({
+  step,
+  onAdd,
+}: {
+  readonly step: StepState;
+  readonly onAdd: (body: Body, file?: NewFile) => void;
+}) {
   const [telling, setTelling] = useState<Telling | undefined>(undefined);
   const open = step.status === 'open';
   return (
@@ -50,6 +58,7 @@ export function TellMenu({ step, onAdd }: { readonly step: StepState; readonly o
           {one.button}
         </Button>
       ))}
+      <AddFile step={step.step.id} onAdd={onAdd} />
       {telling && (
         <ReasonDialog
           title={telling.title}

@@ -1,9 +1,13 @@
 /** @jest-environment jsdom */
+import '../../../tests/support/indexedDb';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { api, ApiError } from '@/api/client';
+import { keep, keptOf, mirror, mirrored, store } from '@/api/outbox/store';
+import { outboxFile, waitingGroups } from '@/api/outbox/waiting';
 import { useRecord } from './useRecord';
 import type { Draft, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
+import type { Kept } from '@/api/outbox/store';
 
 jest.mock('@/api/client', () => ({
   ...jest.requireActual<object>('@/api/client'),
@@ -12,101 +16,170 @@ jest.mock('@/api/client', () => ({
 
 const sendDraft = jest.mocked(api.sendDraft);
 const entries = jest.mocked(api.entries);
-const identity: Identity = { role: 'group', id: 'avocet', name: 'Avocet', classId: 'c' };
+const avocet: Identity = { role: 'group', id: 'avocet', name: 'Avocet', classId: 'c' };
+const curlew: Identity = { role: 'group', id: 'curlew', name: 'Curlew', classId: 'c' };
 const note = { k: 'words', text: 'cloudy' } as const;
-const stored = (draft: Draft, seq = 1): Entry => ({
-  ...draft,
-  seq,
-  author: { id: 'avocet', name: 'Avocet', role: 'group' },
-  received: draft.at,
-  content: 'c'.repeat(64),
-  chain: 'd'.repeat(64),
+let seq = 0;
+const stored = (draft: Draft): Promise<Entry> => {
+  seq += 1;
+  const author = { id: 'avocet', name: 'Avocet', role: 'group' } as const;
+  return Promise.resolve({ ...draft, seq, author, received: draft.at, content: 'c', chain: 'd' });
+};
+const nothing = { now: new Date().toISOString(), entries: [], settings: {}, periods: [] };
+const open = (identity = avocet, log = 'L') =>
+  renderHook(() =>
+    useRecord({ identity, classId: 'c', className: 'Spring', log, entries: [], settings: {}, periods: [] }),
+  );
+const outbox = (author = 'avocet', log = 'L') => keptOf({ log, author });
+const left = (id: string, author = 'avocet'): Kept => ({
+  id,
+  log: 'L',
+  author,
+  authorName: author,
+  className: 'Spring',
+  draft: { id, v: 1, log: 'L', body: note, at: '', deviceAt: '', device: 'tablet', saw: 0 },
 });
-const nothing = { now: new Date().toISOString(), entries: [], settings: {} };
-const open = () => renderHook(() => useRecord({ identity, log: 'L', entries: [], settings: {} }));
-const outbox = () => JSON.parse(localStorage.getItem('mozle:outbox:L:avocet') ?? '[]') as Draft[];
 
-beforeEach(() => {
-  localStorage.clear();
+beforeEach(async () => {
+  seq = 0;
+  await Promise.all([store().drafts.clear(), store().mirror.clear(), store().notes.clear()]);
   sendDraft.mockReset();
+  sendDraft.mockImplementation(stored);
   entries.mockReset();
   entries.mockResolvedValue(nothing);
 });
 
-test('an entry is kept in the browser before it is sent, and is stored once', async () => {
-  let answer: (entry: Entry) => void = () => undefined;
-  sendDraft.mockImplementation(() => new Promise((resolve) => (answer = resolve)));
+test('an entry is on the tablet’s disk before it is sent, and is stored once', async () => {
+  let onDisk = -1;
+  let answer: () => void = () => undefined;
+  sendDraft.mockImplementation(async (draft) => {
+    onDisk = (await outbox()).length;
+    await new Promise<void>((resolve) => (answer = resolve));
+    return stored(draft);
+  });
   const { result } = open();
   act(() => result.current.add(note));
-  expect(outbox()).toHaveLength(1);
   expect(result.current.unsent).toBe(1);
   expect(result.current.entries).toMatchObject([{ seq: 0, body: note }]);
-  await waitFor(() => expect(sendDraft).toHaveBeenCalledTimes(1));
-  act(() => answer(stored(outbox()[0] as Draft)));
+  await waitFor(() => expect(onDisk).toBe(1));
+  act(() => answer());
   await waitFor(() => expect(result.current.unsent).toBe(0));
-  expect(outbox()).toEqual([]);
+  expect(await outbox()).toEqual([]);
   expect(result.current.entries).toMatchObject([{ seq: 1, body: note }]);
+  expect(sendDraft).toHaveBeenCalledTimes(1);
 });
 
-test('without a network the entry waits; when it is back it goes with its old id', async () => {
+test('without a network entries wait in their order, through a reload; when it is back they go with their old ids', async () => {
   sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
-  const { result } = open();
-  act(() => result.current.add(note));
-  await waitFor(() => expect(result.current.offline).toBe(true));
-  const [kept] = outbox();
-  expect(kept).toBeDefined();
-  sendDraft.mockReset();
-  sendDraft.mockImplementation((draft) => Promise.resolve(stored(draft)));
-  await waitFor(() => expect(result.current.unsent).toBe(0), { timeout: 4000 });
-  expect(result.current.offline).toBe(false);
-  expect(sendDraft.mock.calls.map(([{ id }]) => id)).toEqual([kept?.id]);
+  entries.mockRejectedValue(new ApiError('offline', 'no network'));
+  const { result, unmount } = open();
+  for (const text of ['one', 'two', 'three']) act(() => result.current.add({ k: 'words', text }));
+  await waitFor(() => expect(result.current.link).toBe('offline'));
+  await waitFor(async () => expect(await outbox()).toHaveLength(3));
+  const ids = (await outbox()).map(({ id }) => id);
+  unmount();
+  const again = open();
+  await waitFor(() => expect(again.result.current.unsent).toBe(3));
+  sendDraft.mockImplementation(stored);
+  entries.mockResolvedValue(nothing);
+  sendDraft.mockClear();
+  act(() => void window.dispatchEvent(new Event('online')));
+  await waitFor(() => expect(again.result.current.unsent).toBe(0));
+  expect(again.result.current.link).toBe('well');
+  expect(sendDraft.mock.calls.map(([{ id, body }, as]) => [id, 'text' in body && body.text, as])).toEqual([
+    [ids[0], 'one', 'avocet'],
+    [ids[1], 'two', 'avocet'],
+    [ids[2], 'three', 'avocet'],
+  ]);
 });
 
-test('an expired session keeps the outbox', async () => {
+test('an expired session keeps the outbox and says so', async () => {
   sendDraft.mockRejectedValue(new ApiError('notSignedIn', 'Sign in first.'));
   const { result } = open();
   act(() => result.current.add(note));
-  await waitFor(() => expect(result.current.offline).toBe(true));
-  expect(outbox()).toHaveLength(1);
+  await waitFor(() => expect(result.current.link).toBe('signedOut'));
+  expect(await outbox()).toHaveLength(1);
+});
+
+test('another bench that signs in here neither sees nor sends what waits; others learn only how many', async () => {
+  await keep(left('A'));
+  await mirror({ log: 'L', author: 'avocet' }, [await stored(left('B').draft)]);
+  const { result } = open(curlew, 'M');
+  await waitFor(() => expect(entries).toHaveBeenCalled());
+  act(() => result.current.add(note));
+  await waitFor(() => expect(sendDraft).toHaveBeenCalled());
+  expect(sendDraft.mock.calls.map(([draft, as]) => [draft.log, as])).toEqual([['M', 'curlew']]);
+  expect(result.current.entries.map(({ log }) => log)).toEqual(['M']);
+  expect(await outbox()).toHaveLength(1);
+  // What the server holds of the other bench is forgotten here; what only this tablet holds is not.
+  expect(await mirrored({ log: 'L', author: 'avocet' })).toEqual([]);
+  expect(await waitingGroups()).toEqual([{ author: 'avocet', name: 'avocet', className: 'Spring', count: 1 }]);
+  expect(JSON.parse(await outboxFile())).toMatchObject({ format: 'mozle-outbox', kept: [{ draft: { body: note } }] });
 });
 
 test('what is refused is told in the server’s words and stays until it is put aside, through a reload', async () => {
-  sendDraft.mockRejectedValue(new ApiError('refused', 'Undo works for 30 s.'));
+  sendDraft.mockRejectedValueOnce(new ApiError('refused', 'Undo works for 30 s.'));
   const first = open();
   act(() => first.result.current.add(note));
-  const expected = [{ draft: { body: note }, why: 'Undo works for 30 s.' }];
+  act(() => first.result.current.add({ k: 'words', text: 'after it' }));
+  const expected = [{ draft: { body: note }, refused: 'Undo works for 30 s.' }];
   await waitFor(() => expect(first.result.current.refused).toMatchObject(expected));
+  // The next one goes on all the same.
+  await waitFor(() => expect(first.result.current.entries).toMatchObject([{ seq: 1, body: { text: 'after it' } }]));
   expect(first.result.current.unsent).toBe(0);
   first.unmount();
   const { result } = open();
   await waitFor(() => expect(result.current.refused).toMatchObject(expected));
-  act(() => result.current.putAside(result.current.refused[0]?.draft.id ?? ''));
+  await act(() => result.current.putAside(result.current.refused[0]!));
   expect(result.current.refused).toEqual([]);
+  expect(await outbox()).toEqual([]);
 });
 
-test('what an earlier visit left unsent is sent on opening', async () => {
-  const left: Draft = { id: 'X', v: 1, log: 'L', body: note, at: '', deviceAt: '', device: 'browser', saw: 0 };
-  localStorage.setItem('mozle:outbox:L:avocet', JSON.stringify([left]));
-  sendDraft.mockImplementation((draft) => Promise.resolve(stored(draft)));
-  open();
-  await waitFor(() => expect(sendDraft).toHaveBeenCalledWith(left));
+test('where the browser keeps nothing the entry is sent all the same, and the person is told', async () => {
+  const put = jest.spyOn(store().drafts, 'add').mockRejectedValue(new Error('QuotaExceededError'));
+  sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
+  const { result } = open();
+  act(() => result.current.add(note));
+  await waitFor(() => expect(result.current.unsafe).toBe(true));
+  expect(result.current.unsent).toBe(1);
+  sendDraft.mockImplementation(stored);
+  act(() => void window.dispatchEvent(new Event('online')));
+  await waitFor(() => expect(result.current.unsent).toBe(0));
+  expect(result.current.entries).toMatchObject([{ seq: 1, body: note }]);
+  // What is refused there does not hold up what comes after it, and is put aside as elsewhere.
+  sendDraft.mockRejectedValueOnce(new ApiError('refused', 'Undo works for 30 s.'));
+  act(() => result.current.add({ k: 'words', text: 'refused' }));
+  act(() => result.current.add({ k: 'words', text: 'after it' }));
+  await waitFor(() => expect(result.current.entries.map(({ seq }) => seq)).toEqual([1, 2]));
+  await waitFor(() => expect(result.current.refused).toHaveLength(1));
+  await act(() => result.current.putAside(result.current.refused[0]!));
+  expect(result.current.refused).toEqual([]);
+  put.mockRestore();
+});
+
+test('what the server had at the last visit is there without a network', async () => {
+  await mirror({ log: 'L', author: 'avocet' }, [await stored(left('B').draft)]);
+  entries.mockRejectedValue(new ApiError('offline', 'no network'));
+  const { result } = open();
+  await waitFor(() => expect(result.current.entries).toMatchObject([{ id: 'B', seq: 1 }]));
 });
 
 test('the time of an entry is the server’s, the device’s own clock stands beside it', async () => {
   const ahead = 7 * 60_000;
-  entries.mockImplementation(() =>
-    Promise.resolve({ ...nothing, now: new Date(Date.now() - ahead).toISOString(), settings: {} }),
-  );
-  sendDraft.mockImplementation((draft) => Promise.resolve(stored(draft)));
+  entries.mockImplementation(() => Promise.resolve({ ...nothing, now: new Date(Date.now() - ahead).toISOString() }));
+  sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
   const { result } = open();
-  await waitFor(() => expect(entries).toHaveBeenCalled());
   await waitFor(() => expect(Date.now() - result.current.now()).toBeGreaterThan(ahead - 1000));
   act(() => result.current.add(note));
-  const [{ at, deviceAt }] = outbox() as [Draft];
+  await waitFor(async () => expect(await outbox()).toHaveLength(1));
+  const [kept] = await outbox();
+  const { at = '', deviceAt = '' } = kept?.draft ?? {};
   expect(Math.abs(Date.parse(deviceAt) - Date.parse(at) - ahead)).toBeLessThan(1000);
+  // The next opening without a network still knows how far the clock is off.
+  await waitFor(async () => expect(await store().notes.get('clock')).toBeDefined());
 });
 
-test('settings of the class arrive with the entries; unchanged ones stay the same object', async () => {
+test('what holds for the class arrives with the entries; unchanged it stays the same object', async () => {
   const pressure = { digits: '1004', unit: 'hPa', entry: 'e' };
   entries.mockImplementation(() => Promise.resolve({ ...nothing, settings: { pressure: { ...pressure } } }));
   const { result } = open();

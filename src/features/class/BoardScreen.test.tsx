@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import '../../../tests/support/indexedDb';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { api, ApiError } from '@/api/client';
@@ -20,16 +21,19 @@ const board = jest.mocked(api.board);
 const sendDraft = jest.mocked(api.sendDraft);
 const doc = acetanilide();
 const lanes = ['Sanderling', 'Curlew', 'Dunlin'].map((bench) => ({
+  id: `id-${bench}`,
   bench,
   log: `log-${bench}`,
   entries: entriesOfScript(demoRecord[bench]?.steps ?? []),
 }));
 const first: ClassBoard = {
   id: 'c',
+  // The board learns the server's clock from it; here both are the same.
+  now: new Date().toISOString(),
   name: 'Spring module',
   joinCode: 'SHORE7',
   doc,
-  own: { bench: '', log: 'own', entries: [] },
+  own: { id: 'c', bench: '', log: 'own', entries: [] },
   lanes,
 };
 const silent: ClassBoard = { ...first, lanes: lanes.map((lane) => ({ ...lane, entries: [] })) };

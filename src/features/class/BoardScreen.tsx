@@ -5,7 +5,10 @@ import { benchNeed } from '@/core/record/benchNeed';
 import { ConventionWords } from '@/components/ConventionWords';
 import { ClassSettingsPanel } from './ClassSettingsPanel';
 import { Lane } from './Lane';
+import { NeedQueue } from './NeedQueue';
+import { PeriodPanel } from './PeriodPanel';
 import { sendEntry } from './sendEntry';
+import { serverNow } from '@/api/outbox/serverClock';
 import { Shell } from '@/components/Shell';
 import { useBoard } from './useBoard';
 import { useNow } from '@/components/useNow';
@@ -17,17 +20,21 @@ const order = { stop: 0, signature: 1, late: 2, caution: 3, nothing: 4 } as cons
 
 /** All benches of a class in walking order: where each is, what it needs and since when. */
 export function BoardScreen({ identity, first }: { readonly identity: Identity; readonly first: ClassBoard }) {
-  const { board, settings, lanes, refresh, failed } = useBoard(first);
-  const now = useNow();
+  const { board, settings, periods, lanes, refresh, failed } = useBoard(first);
+  const now = useNow(serverNow);
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [problem, setProblem] = useState<string | undefined>(undefined);
   // Before the page has come alive there is no now: timers count as not yet late.
   const needs = lanes.map(({ lane, state }) => ({ lane, state, need: benchNeed(state, now ?? 0) }));
   const waiting = needs
     .filter(({ need }) => need.kind !== 'nothing')
-    .sort((a, b) => order[a.need.kind] - order[b.need.kind]);
+    .sort((a, b) => order[a.need.kind] - order[b.need.kind] || (a.need.since ?? '').localeCompare(b.need.since ?? ''));
+  const show = (log: string) => {
+    setOpen(log);
+    document.getElementById(`lane-${log}`)?.scrollIntoView({ block: 'center' });
+  };
   const send = async (log: string, body: Body) => {
-    setProblem(await sendEntry(board, log, body));
+    setProblem(await sendEntry(board, identity.id, log, body));
     await refresh();
   };
   return (
@@ -40,7 +47,9 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
             {waiting.length === 0
               ? 'nobody waits'
               : `${waiting.length} of ${lanes.length} ${waiting.length === 1 ? 'needs' : 'need'} you, ${waiting[0]?.lane.bench} first`}{' '}
-            · <Link href={`/classes/${board.id}/results`}>Results of the class</Link>
+            · <Link href={`/classes/${board.id}/results`}>Results of the class</Link> ·{' '}
+            <Link href={`/classes/${board.id}/roster`}>Roster and PINs</Link> ·{' '}
+            <a href={`/api/v1/classes/${board.id}/record`}>Save the record</a>
           </p>
         </header>
         {(problem !== undefined || failed) && (
@@ -53,13 +62,19 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
             The class’s own record is broken: {board.own.fault}.
           </p>
         )}
-        <ClassSettingsPanel settings={settings} onAdd={(body) => void send(board.own.log, body)} />
+        <div className="board-top">
+          <PeriodPanel periods={periods} onAdd={(body) => void send(board.own.log, body)} />
+          <ClassSettingsPanel settings={settings} onAdd={(body) => void send(board.own.log, body)} />
+        </div>
+        <NeedQueue waiting={waiting} onOpen={show} />
         <ConventionWords doc={board.doc} />
         <ol className="lanes">
           {needs.map(({ lane, state, need }) => (
             <Lane
               key={lane.log}
               lane={lane}
+              classId={board.id}
+              periods={periods}
               state={state}
               need={need}
               now={now}

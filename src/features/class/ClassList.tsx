@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { DeviceOutbox } from './DeviceOutbox';
 import { Shell } from '@/components/Shell';
 import type { ClassSummary } from '@/core/people/class';
 import type { Identity } from '@/core/people/identity';
@@ -18,16 +19,20 @@ export function ClassList({
     <Shell identity={identity}>
       <div className="page">
         <h1>Classes</h1>
+        <DeviceOutbox />
         {classes.length === 0 && (
           <p className="empty">
             No class yet. Open a preparation and issue it to a class: its benches get PINs and a record each.
           </p>
         )}
         <ul className="preparations">
-          {classes.map(({ id, name, title, joinCode, benches, issuedAt }) => (
+          {classes.map(({ id, name, section, title, joinCode, benches, issuedAt }) => (
             <li key={id}>
               <Link href={`/classes/${id}`} className="card-plain preparation">
-                <h2>{name}</h2>
+                <h2>
+                  {name}
+                  {section && <small className="muted">, section {section}</small>}
+                </h2>
                 <p>
                   {title}, {benches} {benches === 1 ? 'bench' : 'benches'}, join code{' '}
                   <span className="num">{joinCode}</span>

@@ -14,10 +14,20 @@ function lane(bench: string, minute: number, { open = false, fault }: { open?: b
   const now = begin + minute * 60_000;
   const need = benchNeed(state, now);
   const entries = entriesOfScript(steps);
-  const board = { bench, log: 'l', entries, ...(fault ? { fault } : {}) };
+  const board = { id: 'b', bench, log: 'l', entries, ...(fault ? { fault } : {}) };
   return recording((onAdd) => (
     <ol>
-      <Lane lane={board} state={state} need={need} now={now} open={open} onToggle={() => undefined} onAdd={onAdd} />
+      <Lane
+        lane={board}
+        classId="c"
+        periods={[]}
+        state={state}
+        need={need}
+        now={now}
+        open={open}
+        onToggle={() => undefined}
+        onAdd={onAdd}
+      />
     </ol>
   ));
 }

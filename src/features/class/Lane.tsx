@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { FindingCard } from '@/components/FindingCard';
 import { RecordTape } from '@/components/RecordTape';
 import { renderFinding } from '@/core/finding/renderFinding';
@@ -9,6 +10,7 @@ import { TimerStrip } from '@/components/TimerStrip';
 import type { BenchBoard } from '@/core/people/class';
 import type { BenchNeed } from '@/core/record/benchNeed';
 import type { BenchState } from '@/core/record/benchState';
+import type { Periods } from '@/core/record/periods';
 import type { Body } from '@/core/record/entry';
 
 const needWords: Readonly<Record<BenchNeed['kind'], string>> = {
@@ -22,6 +24,8 @@ const needWords: Readonly<Record<BenchNeed['kind'], string>> = {
 /** One bench: a line to read in passing; opened, its record with the readings in their context. */
 export function Lane({
   lane,
+  classId,
+  periods,
   state,
   need,
   now,
@@ -30,6 +34,8 @@ export function Lane({
   onAdd,
 }: {
   readonly lane: BenchBoard;
+  readonly classId: string;
+  readonly periods: Periods;
   readonly state: BenchState;
   readonly need: BenchNeed;
   readonly now: number | undefined;
@@ -41,7 +47,7 @@ export function Lane({
   const share = toDo === 0 ? 0 : done / toDo;
   const running = timers.filter(({ ended }) => ended === undefined);
   return (
-    <li className={`lane card-plain lane-${need.kind}`} data-bench={lane.bench}>
+    <li id={`lane-${lane.log}`} className={`lane card-plain lane-${need.kind}`} data-bench={lane.bench}>
       <button type="button" className="lane-line" aria-expanded={open} onClick={onToggle}>
         <strong>{lane.bench}</strong>
         <span className="lane-where">
@@ -92,7 +98,10 @@ export function Lane({
               Went on in spite of “{renderFinding(finding).title}” at <TimeOfDay at={by.entry.at} />: {by.body.reason}
             </p>
           ))}
-          <RecordTape state={state} />
+          <p className="lane-doors">
+            <Link href={`/classes/${classId}/benches/${lane.id}`}>Write for {lane.bench}</Link>
+          </p>
+          <RecordTape state={state} periods={periods} />
         </div>
       )}
     </li>

@@ -12,7 +12,10 @@ import type { Worked } from '@/core/quantity/worked';
 
 const text = (worked: Worked) => format(worked.q, worked.unit, { figures: worked.figures });
 
-/** The readings that wait, with what they come to and what was wanted, and the two answers. */
+/**
+ * The readings that wait, by the result they come to together, with what was wanted, and the two answers. All are meant unless
+ * one is left out: a signature seals all readings of a result at once.
+ */
 export function SignBox({
   waiting,
   state,
@@ -23,43 +26,59 @@ export function SignBox({
   readonly onAdd: (body: Body) => void;
 }) {
   const [remark, setRemark] = useState('');
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const groups = signGroups(waiting, state);
+  const meant = groups.filter(({ key }) => !leftOut.has(key)).flatMap(({ live }) => live);
+  const toggle = (key: string) =>
+    setLeftOut((before) => new Set(before.has(key) ? [...before].filter((one) => one !== key) : [...before, key]));
   return (
     <section className="sign-box" aria-label="To sign">
-      {signGroups(waiting, state).map(({ key, name, readings, result, wanted }) => (
+      {groups.map(({ key, name, readings, result, wanted }) => (
         <p key={key}>
+          {groups.length > 1 && (
+            <Form.Check
+              inline
+              id={`sign-${key}`}
+              aria-label={`Take ${name} in`}
+              checked={!leftOut.has(key)}
+              onChange={() => toggle(key)}
+            />
+          )}
           {readings.join(' → ')} · {name}
           {result && <strong className="num"> {text(result)}</strong>}
           {wanted && <span className="muted"> target {text(wanted)}</span>}
         </p>
       ))}
-      <div className="sign-actions">
-        <HoldButton
-          label="Hold to sign"
-          onHeld={() =>
-            onAdd({ k: 'sign', seals: waiting.map(({ entry }) => ({ entry: entry.id, content: entry.content })) })
-          }
-        >
-          Hold to sign
-        </HoldButton>
-        <Form
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (remark.trim())
-              onAdd({ k: 'return', targets: waiting.map(({ entry }) => entry.id), remark: remark.trim() });
-          }}
-        >
-          <Form.Control
-            aria-label="Remark for returning"
-            placeholder="Remark"
-            value={remark}
-            maxLength={300}
-            onChange={(event) => setRemark(event.target.value)}
-          />
-          <Button type="submit" variant="line" disabled={remark.trim() === ''}>
-            Return it
-          </Button>
-        </Form>
-      </div>
+      {meant.length > 0 && (
+        <div className="sign-actions">
+          <HoldButton
+            label="Hold to sign"
+            onHeld={() =>
+              onAdd({ k: 'sign', seals: meant.map(({ entry }) => ({ entry: entry.id, content: entry.content })) })
+            }
+          >
+            Hold to sign
+          </HoldButton>
+          <Form
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (remark.trim())
+                onAdd({ k: 'return', targets: meant.map(({ entry }) => entry.id), remark: remark.trim() });
+            }}
+          >
+            <Form.Control
+              aria-label="Remark for returning"
+              placeholder="Remark"
+              value={remark}
+              maxLength={300}
+              onChange={(event) => setRemark(event.target.value)}
+            />
+            <Button type="submit" variant="line" disabled={remark.trim() === ''}>
+              Return it
+            </Button>
+          </Form>
+        </div>
+      )}
     </section>
   );
 }

@@ -3,18 +3,19 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { acetanilide } from '../../../tests/support/preparations';
 import { benchState } from '@/core/record/benchState';
 import { entriesOfScript } from '../../../tests/support/demoRun';
-import { headsOf, mergeBoard } from './mergeBoard';
+import { addEntries, headsOf, mergeBoard } from './mergeBoard';
 import type { ClassBoard } from '@/core/people/class';
 
 const doc = acetanilide();
 const entries = entriesOfScript(acetanilideRun());
 const boardWith = (from: number, to: number, fault?: string): ClassBoard => ({
   id: 'c',
+  now: '2026-03-03T13:00:00.000Z',
   name: 'c',
   joinCode: 'c',
   doc,
-  own: { bench: '', log: 'own', entries: [] },
-  lanes: [{ bench: 'Ruff', log: 'r', entries: entries.slice(from, to), ...(fault ? { fault } : {}) }],
+  own: { id: 'c', bench: '', log: 'own', entries: [] },
+  lanes: [{ id: 'b', bench: 'Ruff', log: 'r', entries: entries.slice(from, to), ...(fault ? { fault } : {}) }],
 });
 
 test('a board fed piece by piece, with overlaps, comes to the same state as one read at once', () => {
@@ -42,4 +43,11 @@ test('a lane without news stays the same object and keeps what was found of its 
   const after = mergeBoard(before, boardWith(0, 0));
   expect(after.lanes[0]).toBe(before.lanes[0]);
   expect(mergeBoard(before, boardWith(10, 11)).lanes[0]?.fault).toBeUndefined();
+});
+
+test('entries told live come to the same board; a gap or an unknown record is not papered over', () => {
+  const live = addEntries(boardWith(0, 10), 'r', entries.slice(8, 30))!;
+  expect(live.lanes[0]?.entries).toEqual(entries.slice(0, 30));
+  expect(addEntries(boardWith(0, 10), 'r', entries.slice(12, 14))).toBeUndefined();
+  expect(addEntries(boardWith(0, 10), 'elsewhere', entries.slice(0, 1))).toBeUndefined();
 });

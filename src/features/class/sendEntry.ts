@@ -1,5 +1,7 @@
 import { ulid } from 'ulid';
 import { api, ApiError } from '@/api/client';
+import { deviceName } from '@/api/outbox/deviceName';
+import { serverNow } from '@/api/outbox/serverClock';
 import type { Body } from '@/core/record/entry';
 import type { ClassBoard } from '@/core/people/class';
 
@@ -8,12 +10,18 @@ import type { ClassBoard } from '@/core/people/class';
  *
  * @returns why it could not be stored; nothing when it was
  */
-export async function sendEntry(board: ClassBoard, log: string, body: Body): Promise<string | undefined> {
-  const now = new Date().toISOString();
+export async function sendEntry(
+  board: ClassBoard,
+  author: string,
+  log: string,
+  body: Body,
+): Promise<string | undefined> {
   const lane = [board.own, ...board.lanes].find((one) => one.log === log);
   const saw = lane?.entries.at(-1)?.seq ?? 0;
   try {
-    await api.sendDraft({ id: ulid(), v: 1, log, body, at: now, deviceAt: now, device: 'browser', saw });
+    const at = new Date(serverNow()).toISOString();
+    const deviceAt = new Date().toISOString();
+    await api.sendDraft({ id: ulid(), v: 1, log, body, at, deviceAt, device: deviceName(), saw }, author);
     return undefined;
   } catch (failure) {
     return failure instanceof ApiError ? failure.message : 'It could not be stored. Try again.';

@@ -10,6 +10,7 @@ export interface SignGroup {
   readonly name: string;
   /** Each reading in words, in the order in which they were made. */
   readonly readings: readonly string[];
+  readonly live: readonly Live[];
   /** What they come to together. */
   readonly result?: Worked;
   readonly wanted?: Worked;
@@ -28,12 +29,13 @@ export function signGroups(waiting: readonly Live[], state: BenchState): readonl
     return {
       key,
       readings: mine.map(words),
+      live: mine,
       ...(key.startsWith('step ') ? stepContext(key.slice(5), state) : lineContext(key, state)),
     };
   });
 }
 
-function lineContext(id: string, { charge }: BenchState): Omit<SignGroup, 'key' | 'readings'> {
+function lineContext(id: string, { charge }: BenchState): Omit<SignGroup, 'key' | 'readings' | 'live'> {
   const line = charge.lines.find(({ plan }) => plan.facts.line.id === id);
   const wanted = line?.taken && line.goal[line.taken.q.dim];
   return {
@@ -43,7 +45,7 @@ function lineContext(id: string, { charge }: BenchState): Omit<SignGroup, 'key' 
   };
 }
 
-function stepContext(id: string, { steps, bench }: BenchState): Omit<SignGroup, 'key' | 'readings'> {
+function stepContext(id: string, { steps, bench }: BenchState): Omit<SignGroup, 'key' | 'readings' | 'live'> {
   const found = steps.find(({ step }) => step.id === id);
   const mass = found?.operation.mass?.(found.actual, found.context)?.mass;
   return { name: found ? stepTitle(bench.doc, found.step) : id, ...(mass ? { result: mass } : {}) };

@@ -1,23 +1,31 @@
 'use client';
-import { useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import useSWR from 'swr';
 import { api } from '@/api/client';
 import { benchState } from '@/core/record/benchState';
-import { classSettings } from '@/core/record/classSettings';
+import { classState } from '@/core/record/classState';
 import { foldRecord } from '@/core/record/foldRecord';
-import { headsOf, mergeBoard } from './mergeBoard';
+import { followFeed } from '@/api/feed';
+import { addEntries, headsOf, mergeBoard } from './mergeBoard';
+import { learnClock } from '@/api/outbox/serverClock';
 import type { BenchBoard, ClassBoard } from '@/core/people/class';
 import type { BenchState } from '@/core/record/benchState';
 import type { ClassSettings } from '@/core/record/classSettings';
 import type { Preparation } from '@/core/preparation/document';
 
-const refreshMs = 2000;
+/** How often the board asks by itself: often where the live feed is dead, else now and then, for the verified chains. */
+const aloneMs = 2000;
+const besideFeedMs = 20_000;
 
-/** A class kept up to date: only what is new is asked for, and only benches with news are computed anew. */
+/** A class kept up to date: news come live, and only benches with news are computed anew. */
 export function useBoard(first: ClassBoard) {
   const held = useRef(first);
+  const [live, setLive] = useState(false);
   const fetchNews = async () => {
-    held.current = mergeBoard(held.current, await api.board(first.id, headsOf(held.current)));
+    const asked = Date.now();
+    const news = await api.board(first.id, headsOf(held.current));
+    learnClock({ asked, answered: Date.now(), server: Date.parse(news.now) });
+    held.current = mergeBoard(held.current, news);
     return held.current;
   };
   const {
@@ -25,16 +33,40 @@ export function useBoard(first: ClassBoard) {
     mutate,
     error,
   } = useSWR<ClassBoard, Error>(['board', first.id], fetchNews, {
-    refreshInterval: refreshMs,
+    refreshInterval: live ? besideFeedMs : aloneMs,
     fallbackData: first,
     revalidateOnMount: true,
   });
-  const settings = useMemo(() => classSettings(foldRecord(board.own.entries)), [board.own]);
-  const lanes = useMemo(
-    () => board.lanes.map((lane) => ({ lane, state: stateOf(board.doc, lane, settings) })),
-    [board, settings],
+  useEffect(
+    () =>
+      followFeed({
+        classId: first.id,
+        heads: () => {
+          const { own, lanes } = held.current;
+          const heads = headsOf(held.current);
+          return Object.fromEntries([own, ...lanes].map(({ log }, i) => [log, heads[i] ?? 0]));
+        },
+        on: (event) => {
+          if (event.k !== 'entries') return;
+          const next = addEntries(held.current, event.log, event.entries);
+          // A gap, or a bench that was added meanwhile: asked for as a whole.
+          if (!next) return void mutate();
+          held.current = next;
+          void mutate(next, { revalidate: false });
+        },
+        onLive: (now) => {
+          setLive(now);
+          if (now) void mutate();
+        },
+      }),
+    [first.id, mutate],
   );
-  return { board, settings, lanes, refresh: () => mutate(), failed: error !== undefined };
+  const state = useMemo(() => classState(foldRecord(board.own.entries)), [board.own]);
+  const lanes = useMemo(
+    () => board.lanes.map((lane) => ({ lane, state: stateOf(board.doc, lane, state.settings) })),
+    [board, state.settings],
+  );
+  return { board, ...state, lanes, refresh: () => mutate(), failed: error !== undefined };
 }
 
 const states = new WeakMap<BenchBoard, { readonly settings: ClassSettings; readonly state: BenchState }>();

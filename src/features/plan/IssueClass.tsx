@@ -5,7 +5,8 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { api, ApiError } from '@/api/client';
-import { BenchCards } from './BenchCards';
+import { BenchCards } from '@/components/BenchCards';
+import { readRosterLines } from '@/core/people/rosterText';
 import { usePlanView } from './planView';
 import type { IssuedClass } from '@/core/people/class';
 
@@ -40,20 +41,20 @@ export function IssueClass({
 }) {
   const { plan } = usePlanView();
   const [name, setName] = useState('');
+  const [section, setSection] = useState('');
   const [benches, setBenches] = useState(() => benchNames(plan.doc.benches));
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [issued, setIssued] = useState<IssuedClass | undefined>(undefined);
   const [busy, setBusy] = useState(false);
   const stops = plan.findings.filter(({ severity }) => severity === 'stop').length;
-  const names = benches
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean);
+  const roster = readRosterLines(benches);
   const issue = async () => {
     setBusy(true);
     setProblem(undefined);
     try {
-      setIssued(await api.issueClass({ name: name.trim(), preparationId: id, benches: names }));
+      setIssued(
+        await api.issueClass({ name: name.trim(), section: section.trim(), preparationId: id, benches: roster }),
+      );
     } catch (error) {
       setProblem(error instanceof ApiError ? error.message : 'The class could not be issued.');
     } finally {
@@ -77,7 +78,7 @@ export function IssueClass({
       </Modal.Header>
       {issued ? (
         <Modal.Body>
-          <BenchCards issued={issued} />
+          <BenchCards {...issued} />
           <div className="cards-foot">
             <Button onClick={() => window.print()}>Print the cards</Button>
             <Link href={`/classes/${issued.id}`} className="btn btn-line">
@@ -111,8 +112,14 @@ export function IssueClass({
                 onChange={(event) => setName(event.target.value)}
               />
             </Form.Group>
+            <Form.Group controlId="class-section" className="mb-3">
+              <Form.Label>Section (may stay empty)</Form.Label>
+              <Form.Control value={section} maxLength={60} onChange={(event) => setSection(event.target.value)} />
+            </Form.Group>
             <Form.Group controlId="class-benches">
-              <Form.Label>Benches, one name a line ({names.length})</Form.Label>
+              <Form.Label>
+                Benches, one name a line; “Knot: A. Reed, B. Sedge” names its members too ({roster.length})
+              </Form.Label>
               <Form.Control
                 as="textarea"
                 rows={8}
@@ -130,8 +137,8 @@ export function IssueClass({
             <Button variant="quiet" onClick={onClose}>
               Cancel
             </Button>
-            <Button type="submit" disabled={busy || name.trim() === '' || names.length === 0}>
-              {busy ? 'Issuing …' : `Issue to ${names.length} ${names.length === 1 ? 'bench' : 'benches'}`}
+            <Button type="submit" disabled={busy || name.trim() === '' || roster.length === 0}>
+              {busy ? 'Issuing …' : `Issue to ${roster.length} ${roster.length === 1 ? 'bench' : 'benches'}`}
             </Button>
           </Modal.Footer>
         </Form>

@@ -81,7 +81,8 @@ test('a stored version is issued, a changed one not before it is saved; the card
   fireEvent.change(dialog.getByLabelText(/^Benches/), { target: { value: 'Ruff\n\n  Knot ' } });
   fireEvent.click(dialog.getByRole('button', { name: 'Issue to 2 benches' }));
   await waitFor(() => expect(words(screen.getByRole('dialog'))).toContain('1234'));
-  expect(issueClass).toHaveBeenCalledWith({ name: 'Summer module', preparationId: 'p', benches: ['Ruff', 'Knot'] });
+  const benches = ['Ruff', 'Knot'].map((name) => ({ name, members: [] }));
+  expect(issueClass).toHaveBeenCalledWith({ name: 'Summer module', section: '', preparationId: 'p', benches });
 });
 
 test('who may only read sees the same numbers and no way to change them', () => {

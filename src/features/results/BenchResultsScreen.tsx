@@ -8,24 +8,24 @@ import { Shell } from '@/components/Shell';
 import { useRecord } from '@/features/bench/useRecord';
 import { withhold } from '@/core/results/withhold';
 import { WorkingDrawer } from '@/components/WorkingDrawer';
-import type { BenchStart } from '@/features/bench/BenchScreen';
+import type { BenchStart } from '@/features/bench/benchStart';
 
 /** A group's own results, growing with its record. */
 export function BenchResultsScreen(start: BenchStart) {
-  const { identity, className, doc } = start;
-  const { entries, settings, offline } = useRecord(start);
+  const { identity, className, bench, doc } = start;
+  const { entries, settings, link } = useRecord(start);
   const state = useMemo(() => benchState(doc, entries, settings), [doc, entries, settings]);
   const results = useMemo(() => withhold(benchResults(state)), [state]);
   return (
     <Shell identity={identity}>
       <div className="page results-page">
         <header className="board-head">
-          <h1>Results of bench {identity.name}</h1>
+          <h1>Results of bench {bench}</h1>
           <p>
             {doc.title} · {className} · <Link href="/bench">Back to the bench</Link>
           </p>
         </header>
-        {offline && (
+        {link !== 'well' && (
           <p className="banner banner-stop" role="status">
             No connection: this is what is known on this tablet.
           </p>

@@ -4,10 +4,12 @@ import { useState } from 'react';
 import Alert from 'react-bootstrap/Alert';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
+import { forgetPages } from '@/api/offline';
 import { Mark } from '@/components/Mark';
 import { ThemeSwitch } from '@/components/ThemeSwitch';
 import { GroupForm } from './GroupForm';
 import { StaffForm } from './StaffForm';
+import { WaitingNote } from './WaitingNote';
 import type { Invitation } from '@/core/people/class';
 
 const demoRoles = [
@@ -27,6 +29,7 @@ export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly 
     setProblem(undefined);
     try {
       await api.signIn(credentials);
+      await forgetPages();
       router.replace('/');
       router.refresh();
     } catch (error) {
@@ -72,6 +75,7 @@ export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly 
             Staff
           </Button>
         </div>
+        <WaitingNote />
         {problem && (
           <Alert variant="danger" className="sign-in-problem">
             {problem}

@@ -1,8 +1,10 @@
 import { format } from '@/core/quantity/format';
+import { basisName } from '@/core/preparation/stageBasis';
 import { fromCharge } from '@/core/preparation/steps';
 import { rangeText } from './rangeText';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { CSSProperties } from 'react';
+import type { Loss } from '@/core/operations/loss';
 import type { Prediction, StagePrediction } from '@/core/process/predictProcess';
 
 /** The staircase before anything was done: from what the charge allows to what each stage should weigh, and what is lost between. */
@@ -25,6 +27,9 @@ export function ForeseenStairs({ prediction: { stages } }: { readonly prediction
   );
 }
 
+// Less than a balance shows is no line of its own.
+const isShown = ({ mass }: Loss) => mass.q.value >= 0.0005;
+
 function ForeseenStage({
   one: { stage, basis, losses, mass, low, high },
   stages,
@@ -36,20 +41,19 @@ function ForeseenStage({
 }) {
   const at = (value: number) => `${(value / full) * 100}%`;
   const isFirst = stage.from === fromCharge;
-  const theory = stages.find(
-    (other) => other.stage.from === fromCharge && other.stage.substance === stage.substance,
-  )?.basis;
+  const root = stages.find((other) => other.stage.from === fromCharge && other.stage.substance === stage.substance);
+  const start = basisName(stage) ?? 'Theoretical yield';
   const share = (value: number, of: number) => format({ dim: 'fraction', value: value / of }, '%', { figures: 2 });
   return (
     <>
       {isFirst && (
         <li>
-          <span className="stair-label">{stage.basis ? 'At most' : 'Theoretical yield'}</span>
+          <span className="stair-label">{start}</span>
           <span className="stair-bar">
             <i className="stair-outline" style={{ width: at(basis.q.value) }} />
           </span>
           <span className="stair-mass">
-            <WorkedNumber worked={basis} label={stage.basis ? `At most, ${stage.name}` : 'Theoretical yield'} />
+            <WorkedNumber worked={basis} label={start} />
           </span>
         </li>
       )}
@@ -66,15 +70,15 @@ function ForeseenStage({
         <span className="stair-mass">
           <WorkedNumber worked={mass} label={`Foreseen mass of ${stage.name}`} />
           <small className="num">{rangeText(mass, low, high)}</small>
-          {theory && (
+          {root && (
             <small className="num">
-              {share(mass.q.value, theory.q.value)} {stage.basis ? 'recovered' : 'yield'}
+              {share(mass.q.value, root.basis.q.value)} {root.stage.basis ? 'recovered' : 'yield'}
             </small>
           )}
           {!isFirst && <small className="num">{share(mass.q.value, basis.q.value)} recovery</small>}
         </span>
         <ul className="stair-losses">
-          {losses.map((loss) => (
+          {losses.filter(isShown).map((loss) => (
             <li key={loss.key}>
               <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} /> {loss.label}
             </li>

@@ -104,3 +104,11 @@ test('without a reaction the plan shows what is won instead of an equation', () 
   expect(won).toContain('Fluorene');
   expect(document.querySelector('tr[data-line="product"]')).toBeNull();
 });
+
+test('what is won from a material is recovered, at every stage; a trace is no line of its own', () => {
+  open(shipped('eugenol'));
+  click('Where it goes');
+  expect(words(panel())).toContain('Clove oil, 14 % of what was taken');
+  expect(words(panel())).not.toContain('% yield');
+  expect(words(panel())).not.toMatch(/0\.000\d/);
+});

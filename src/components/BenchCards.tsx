@@ -4,24 +4,24 @@ import useSWR from 'swr';
 import type { IssuedClass } from '@/core/people/class';
 
 /** One card a bench: join code, PIN, and a code for the tablet's camera that fills in everything but the PIN. */
-export function BenchCards({ issued }: { readonly issued: IssuedClass }) {
+export function BenchCards({ name: className, joinCode, benches }: Pick<IssuedClass, 'name' | 'joinCode' | 'benches'>) {
   return (
     <>
       <p className="banner banner-note">The PINs are shown this once and stored only as hashes. Print the cards now.</p>
       <ul className="bench-cards">
-        {issued.benches.map(({ name, pin }) => (
+        {benches.map(({ name, pin }) => (
           <li key={name}>
             <div>
               <h3>{name}</h3>
-              <p>{issued.name}</p>
+              <p>{className}</p>
               <dl>
                 <dt>Join code</dt>
-                <dd className="num">{issued.joinCode}</dd>
+                <dd className="num">{joinCode}</dd>
                 <dt>PIN</dt>
                 <dd className="num">{pin}</dd>
               </dl>
             </div>
-            <JoinCode joinCode={issued.joinCode} bench={name} />
+            <JoinCode joinCode={joinCode} bench={name} />
           </li>
         ))}
       </ul>

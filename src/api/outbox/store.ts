@@ -1,0 +1,117 @@
+import Dexie from 'dexie';
+import type { Draft, Entry } from '@/core/record/entry';
+import type { Identity } from '@/core/people/identity';
+import type { Table } from 'dexie';
+
+/** A draft on this device, with whose it is: it is sent under no other name. */
+export interface Kept {
+  /** Order in which the drafts were made here. */
+  readonly n?: number;
+  readonly id: string;
+  readonly log: string;
+  readonly author: string;
+  readonly authorName: string;
+  readonly className: string;
+  readonly draft: Draft;
+  /** What the server said when it refused it for good; a person sees to it. */
+  readonly refused?: string;
+  /** Its file, where the browser could not store it; otherwise it lies beside. */
+  readonly file?: KeptFile;
+}
+
+/** A file that a draft speaks of and that has not arrived yet. Bytes, since not every browser stores blobs. */
+export interface KeptFile {
+  readonly id: string;
+  readonly log: string;
+  readonly author: string;
+  readonly bytes: ArrayBuffer;
+  readonly sha256: string;
+  readonly name: string;
+}
+
+/** An entry of the server, for opening the bench without a network. */
+interface Mirrored {
+  readonly id: string;
+  readonly log: string;
+  readonly author: string;
+  readonly entry: Entry;
+}
+
+/** What this device keeps of Mozle, in the browser's own database. */
+class Store extends Dexie {
+  readonly drafts!: Table<Kept, number>;
+  readonly files!: Table<KeptFile, string>;
+  readonly mirror!: Table<Mirrored, string>;
+  readonly notes!: Table<{ readonly key: string; readonly value: unknown }, string>;
+
+  constructor() {
+    super('mozle');
+    this.version(1).stores({
+      drafts: '++n, &id, [log+author], author',
+      files: 'id, [log+author]',
+      mirror: 'id, [log+author]',
+      notes: 'key',
+    });
+  }
+}
+
+let opened: Store | undefined;
+
+/** The device's database, opened when it is first asked for. */
+export function store(): Store {
+  opened ??= new Store();
+  return opened;
+}
+
+/** Whose drafts: a person or group at one record. */
+export interface Owner {
+  readonly log: string;
+  readonly author: string;
+}
+
+export const ownerOf = (log: string, { id }: Identity): Owner => ({ log, author: id });
+
+const mine = ({ log, author }: Owner) => ({ log, author });
+
+/** Everything of an owner that is here only, in the order in which it was made. */
+export const keptOf = (owner: Owner): Promise<Kept[]> => store().drafts.where(mine(owner)).sortBy('n');
+
+/** Keeps a draft. It is on the device's disk once this is done. */
+export async function keep(kept: Kept, file?: KeptFile): Promise<void> {
+  const { drafts, files } = store();
+  await store().transaction('rw', drafts, files, async () => {
+    if (file) await files.put(file);
+    await drafts.add(kept);
+  });
+}
+
+/** The server has it: nothing of it is kept apart any longer. */
+export async function letGo({ id, draft: { body } }: Kept): Promise<void> {
+  const { drafts, files } = store();
+  await store().transaction('rw', drafts, files, async () => {
+    await drafts.where({ id }).delete();
+    if (body.k === 'file') await files.delete(body.file);
+  });
+}
+
+/** The server will never take it, and why. */
+export async function markRefused(id: string, why: string): Promise<void> {
+  await store().drafts.where({ id }).modify({ refused: why });
+}
+
+/** Keeps what the server holds, so that the bench opens without a network too. */
+export async function mirror(owner: Owner, entries: readonly Entry[]): Promise<void> {
+  if (entries.length > 0)
+    await store().mirror.bulkPut(entries.map((entry) => ({ id: entry.id, ...mine(owner), entry })));
+}
+
+export async function mirrored(owner: Owner): Promise<readonly Entry[]> {
+  return (await store().mirror.where(mine(owner)).toArray()).map(({ entry }) => entry);
+}
+
+/** Forgets what others' records hold; their unsent drafts stay and wait for them. */
+export async function forgetOthers(author: string): Promise<void> {
+  await store()
+    .mirror.filter((one) => one.author !== author)
+    .delete();
+}

@@ -1,0 +1,18 @@
+'use client';
+import useSWR from 'swr';
+import { outboxFile, waitingGroups } from '@/api/outbox/waiting';
+
+/** Whose entries wait on this device, and saving all of them as a file. */
+export function useWaiting() {
+  const { data: groups = [] } = useSWR('waiting on this device', () => waitingGroups().catch(() => []), {
+    revalidateOnFocus: true,
+  });
+  const save = async () => {
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([await outboxFile()], { type: 'application/json' }));
+    link.download = 'mozle-entries-of-this-device.json';
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return { groups, save };
+}

@@ -1,0 +1,55 @@
+import { closedSince } from '@/core/record/periods';
+import { TimeOfDay } from '@/components/TimeOfDay';
+import type { BenchStart } from './benchStart';
+import type { useRecord } from './useRecord';
+
+/** How this device stands with the server and whether the record is open: what a person has to know before writing on. */
+export function RecordBanners({
+  start: { identity, joinCode, bench },
+  link,
+  unsafe,
+  unsent,
+  periods,
+}: { readonly start: BenchStart } & Pick<ReturnType<typeof useRecord>, 'link' | 'unsafe' | 'unsent' | 'periods'>) {
+  const closed = closedSince(periods);
+  const entries = `${unsent} ${unsent === 1 ? 'entry waits' : 'entries wait'}`;
+  const isGroup = identity.role === 'group';
+  return (
+    <>
+      {!isGroup && (
+        <p className="banner banner-note">
+          You write for bench {bench}. Every entry carries your name, {identity.name}, and says so.
+        </p>
+      )}
+      {closed !== undefined && (
+        <p className="banner banner-note" role="status">
+          The period was closed at <TimeOfDay at={closed} />. The record is read only; the demonstrator can reopen it.
+          What was made before is still taken.
+        </p>
+      )}
+      {link === 'offline' && (
+        <p className="banner banner-stop" role="status">
+          No connection. Go on: entries are kept on this tablet and sent when it is back.
+        </p>
+      )}
+      {link === 'signedOut' && (
+        <p className="banner banner-stop" role="status">
+          {unsent > 0 ? `${entries} on this tablet: signed out. ` : 'Signed out. '}
+          Nothing is lost, and nothing is sent under another name.
+          <a
+            className="btn btn-line"
+            href={isGroup ? `/sign-in?code=${joinCode}&bench=${encodeURIComponent(bench)}` : '/sign-in'}
+          >
+            Sign in again {isGroup ? `as ${bench}` : `as ${identity.name}`}
+          </a>
+        </p>
+      )}
+      {unsafe && (
+        <p className="banner banner-stop" role="alert">
+          This browser keeps nothing by itself (private window, or its storage is full). Keep this page open until every
+          entry is stored.
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,10 @@
+import type { Preparation } from '@/core/preparation/document';
+import type { RecordStart } from './useRecord';
+
+/** What a bench's pages are opened with. */
+export interface BenchStart extends RecordStart {
+  readonly joinCode: string;
+  readonly bench: string;
+  readonly members: readonly string[];
+  readonly doc: Preparation;
+}
