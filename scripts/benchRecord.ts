@@ -6,7 +6,7 @@ import { config } from '@/server/config';
 import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
 import { demoBody } from '@/data/demoSteps';
-import { findBenchLog, findClass, issueClass, readSettings } from '@/server/classes';
+import { findBenchLog, findClass, issueClass, readClassState } from '@/server/classes';
 import { insert, rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
 import { readEntries, storeDraft } from '@/server/record';
@@ -102,7 +102,7 @@ for (const [group, count] of [
   for (let i = 0; i < 60; i += 1) {
     const start = performance.now();
     const entries = await readEntries(identity, log, 0);
-    const settings = await readSettings(classId);
+    const { settings } = await readClassState(classId);
     const read = performance.now();
     benchState(doc, entries, settings);
     if (i < 10) continue;

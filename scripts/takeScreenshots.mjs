@@ -100,7 +100,7 @@ await picture('bench-extraction', group, async (page) => {
   const list = await (await page.request.get('/api/v1/preparations')).json();
   const { id } = list.find(({ title }) => title.startsWith('Acid, base'));
   const issued = await page.request.post('/api/v1/classes', {
-    data: { name: 'Separation', preparationId: id, benches: ['Ruff'] },
+    data: { name: 'Separation', preparationId: id, benches: [{ name: 'Ruff', members: [] }] },
   });
   const { joinCode, benches } = await issued.json();
   const [{ name: bench, pin }] = benches;
@@ -122,10 +122,20 @@ await picture('findings-dark', { role: /^Coordinator/, height: 1200, theme: 'dar
   await page.getByLabel('Coefficient of Acetic anhydride').fill('2');
   await page.getByLabel('Benches').click();
 });
-await picture('issue', { role: /^Coordinator/ }, async (page) => {
-  await plan(page);
-  await page.getByRole('button', { name: 'Issue to a class' }).click();
-  await page.getByLabel('Name of the class').fill('Summer module, Friday');
+await picture('roster', { role: /^Coordinator/, height: 900 }, async (page) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('link', { name: /Separation/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Roster and PINs' }).click();
+  await page.getByLabel('Section').fill('B2');
+  await page.getByLabel(/Benches and members/).fill('Ruff: A. Reed, B. Sedge\nWhimbrel: C. Rush');
+  await page.getByRole('button', { name: 'Store the roster' }).click();
+  await page
+    .getByRole('img', { name: /Code that opens/ })
+    .locator('svg')
+    .waitFor();
 });
 await picture('reference', { role: /^Coordinator/, height: 1000 }, async (page) => {
   await page.goto('/reference/toluene');

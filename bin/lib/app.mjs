@@ -1,6 +1,18 @@
 import { spawn } from 'node:child_process';
 import { run, Stop } from './system.mjs';
 
+/** Where the tests' build of the app lies. */
+export const testDist = '.next-test';
+
+/** Environment of the tests' app on a database: its own build, the demo's sign-ins, a quiet log. */
+export const testEnv = (url) => ({
+  ...process.env,
+  DATABASE_URL: url,
+  MOZLE_DEMO: '1',
+  MOZLE_DIST: testDist,
+  LOG_LEVEL: 'error',
+});
+
 /** Migrates the database and loads the demo scenario when asked. */
 export async function prepareDatabase(env) {
   const { code, output } = await run(

@@ -1,6 +1,7 @@
 import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { benchHttp } from './benchHttp.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import { ensureDebianPackages, ensureNodeModules, run, say } from './system.mjs';
 
@@ -50,6 +51,7 @@ try {
   for (const line of await inBrowser()) say(line);
   database = await startMariaDb(folder);
   say((await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle') })).output.trim());
+  for (const line of await benchHttp(folder, database)) say(line);
 } finally {
   await database?.stop();
   rmSync(folder, { recursive: true, force: true });

@@ -25,12 +25,15 @@ const packages = [
   { command: 'mariadbd', name: 'mariadb-server-core' },
   { command: 'mariadb', name: 'mariadb-client' },
   { command: 'chromium', name: 'chromium' },
+  { command: 'rsync', name: 'rsync' },
+  { command: 'galera', name: 'galera-4', file: '/usr/lib/galera/libgalera_smm.so' },
 ];
 
 /** Debian packages that bring these commands: installed when root, named otherwise. */
 export function ensureDebianPackages(commands) {
   const missing = packages.filter(
-    ({ command }) => commands.includes(command) && spawnSync('which', [command]).status !== 0,
+    ({ command, file }) =>
+      commands.includes(command) && !(file ? existsSync(file) : spawnSync('which', [command]).status === 0),
   );
   if (missing.length === 0) return;
   const names = missing.map(({ name }) => name);

@@ -1,7 +1,7 @@
 import { existsSync, mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { prepareDatabase, startApp } from './app.mjs';
+import { prepareDatabase, startApp, testDist, testEnv } from './app.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import {
   end,
@@ -18,7 +18,6 @@ import {
 
 // The environment is pinned here: time zone and locale decide what dates and sorted names look like.
 Object.assign(process.env, { TZ: 'Europe/Dublin', LC_ALL: 'C.UTF-8', NEXT_TELEMETRY_DISABLED: '1' });
-const dist = '.next-test';
 const folder = mkdtempSync(join(tmpdir(), 'mozle-test-'));
 const total = { passed: 0, failed: 0 };
 let database;
@@ -109,10 +108,13 @@ try {
   total[lock.code === 0 ? 'passed' : 'failed'] += 1;
   database = await startMariaDb(folder, { sync: false });
   // Two cores: the build beside the checks.
-  await Promise.all([ensureBuild(dist), checks()]);
+  await Promise.all([ensureBuild(testDist), checks()]);
   const url = database.url('mozle');
   await jest('service', { DATABASE_URL: url });
-  const env = { ...process.env, DATABASE_URL: url, MOZLE_DEMO: '1', MOZLE_DIST: dist, LOG_LEVEL: 'error' };
+  // A short run of what bin/test-crash does at length.
+  const crash = await check('crash, 3 rounds', 'node', ['bin/lib/crash.mjs', '3', '7']);
+  total[crash.good ? 'passed' : 'failed'] += 1;
+  const env = testEnv(url);
   await prepareDatabase(env);
   // Two instances on one database: neither may keep state of its own.
   for (let i = 0; i < 2; i += 1) {
