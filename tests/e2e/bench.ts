@@ -16,7 +16,14 @@ export const second = () => process.env['SECOND_URL'] ?? first();
 export async function makeClass(request: APIRequestContext, text: string): Promise<Issued> {
   const preparationId = await storePreparation(request, text);
   const answer = await request.post('/api/v1/classes', {
-    data: { name: 'Record', preparationId, benches: ['Ruff', 'Knot'] },
+    data: {
+      name: 'Record',
+      preparationId,
+      benches: [
+        { name: 'Ruff', members: ['A. Reed', 'B. Sedge'] },
+        { name: 'Knot', members: [] },
+      ],
+    },
   });
   expect(answer.status()).toBe(201);
   return (await answer.json()) as Issued;

@@ -304,7 +304,7 @@ test('conventions and devices of a course reach the plan and the class that is i
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: /Save as version/ }).click();
   await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
-  const data = { name: 'Heat-on class', preparationId: id, benches: ['Ruff'] };
+  const data = { name: 'Heat-on class', preparationId: id, benches: [{ name: 'Ruff', members: [] }] };
   const made = (await (await page.request.post('/api/v1/classes', { data })).json()) as { id: string };
   const board = (await (await page.request.get(`/api/v1/classes/${made.id}/board`)).json()) as {
     doc: { conventions: object; devices: { name: string }[] };

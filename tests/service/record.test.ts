@@ -1,5 +1,5 @@
 import { ulid } from 'ulid';
-import { findBenchLog, findClassLog, issueClass, readBoard, readSettings } from '@/server/classes';
+import { findBenchLog, findClassLog, issueClass, readBoard, readClassState } from '@/server/classes';
 import { database } from '@/server/database';
 import { migrate } from '@/server/migrate';
 import { createPreparation, findPreparation, saveVersion } from '@/server/preparations';
@@ -142,9 +142,9 @@ test('the log of the class takes settings from staff, and the newest holds for e
     log: own,
   });
   await storeDraft(staff, own, setting('1004'));
-  expect(await readSettings(classId)).toMatchObject({ pressure: { digits: '1004', unit: 'hPa' } });
+  expect((await readClassState(classId)).settings).toMatchObject({ pressure: { digits: '1004', unit: 'hPa' } });
   await storeDraft(staff, own, { ...setting('748', 'torr'), at: new Date(Date.now() + 1000).toISOString() });
-  expect(await readSettings(classId)).toMatchObject({ pressure: { digits: '748', unit: 'torr' } });
+  expect((await readClassState(classId)).settings).toMatchObject({ pressure: { digits: '748', unit: 'torr' } });
   expect(await verifyLog(own)).toBeUndefined();
   await expect(storeDraft(group, own, setting('900'))).rejects.toMatchObject({ code: 'notFound' });
   await expect(storeDraft(staff, own, setting('12', '°C'))).rejects.toMatchObject({ code: 'badRequest' });

@@ -149,6 +149,6 @@ test('the published schema and the reader accept and refuse the same shapes', ()
       // Whatever can be read can be foreseen, however odd.
       if (read.ok) processPlan(computePlan(read.doc));
     }),
-    { numRuns: 400 },
+    { numRuns: 250 },
   );
 });
