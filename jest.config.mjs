@@ -14,10 +14,15 @@ const shared = {
   },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/tests/support/fixedSeed.ts'],
   // Shipped as ES modules only.
   transformIgnorePatterns: ['node_modules/(?!(mariadb|ulid|openchemlib|@noble/hashes)/)'],
 };
 export default {
+  // A slow machine must not fail a test; what may take how long is judged by the benchmarks.
+  testTimeout: 60_000,
+  // Jest alone leaves one core to its watcher: of two cores that is half.
+  maxWorkers: '100%',
   projects: [
     {
       ...shared,

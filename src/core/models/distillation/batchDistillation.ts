@@ -79,22 +79,24 @@ export function batchDistillation(options: BatchOptions): BatchRun {
   for (let i = 0; i < points; i += 1) {
     const pot = charged - i * step - held;
     const dD = i === 0 ? 0 : step;
-    // The drop's composition changes over the step: the mean of its ends is what was collected, unless less is left than that.
+    // The drop's composition changes over the step: the mean of its ends is what was collected, unless less is left of either.
     const before = drop;
-    const mean = i > 0 && (dD * before) / 2 < lighter;
+    const heavier = pot + held + dD - lighter;
+    const mean = i > 0 && (dD * before) / 2 < lighter && (dD * (1 - before)) / 2 < heavier;
     const collects = (x: number) => (i === 0 ? 0 : dD * (mean ? (before + x) / 2 : x));
     const balance = (x: number) => {
       const { bottom, sum } = profile(diagram, x, stages, reflux);
       return pot * bottom + holdUp_mol * sum + collects(x) - lighter;
     };
-    const x = findRoot(balance, 0, 1, 1e-13);
+    // When one of them is spent, rounding can leave the balance a hair beyond its end.
+    const x = balance(1) <= 0 ? 1 : balance(0) >= 0 ? 0 : findRoot(balance, 0, 1, 1e-13);
     taken += collects(x);
     lighter -= collects(x);
     drop = x;
     run.push(pointAt(options, diagram, { x, taken, total: i * step, torr }));
     onPoint?.((i + 1) / points);
   }
-  return { points: run, left: { lighter_mol: lighter, heavier_mol: least - lighter } };
+  return { points: run, left: { lighter_mol: Math.max(0, lighter), heavier_mol: Math.max(0, least - lighter) } };
 }
 
 /** Compositions from the head down for a drop of composition x: the pot's, and the sum over the stages that hold liquid. */
