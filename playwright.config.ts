@@ -5,8 +5,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env['BASE_URL'] ?? 'http://localhost:3000',

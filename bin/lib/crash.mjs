@@ -42,13 +42,14 @@ try {
   const made = await issue(address, 24);
   const { register } = await import('tsx/esm/api');
   register();
-  const { headsOf, mergeBoard } = await import('../../src/features/class/mergeBoard.ts');
+  const { marksOf, mergeBoard } = await import('../../src/features/class/mergeBoard.ts');
+  const { writeMark } = await import('../../src/core/record/mark.ts');
   const { benchState } = await import('../../src/core/record/benchState.ts');
   let stop = false;
   const writers = made.groups.map((group) => write(group, () => stop, 150));
   let board = made.board;
   const follow = async () => {
-    const news = await made.coordinator('GET', `/classes/${made.id}/board?after=${headsOf(board).join()}`);
+    const news = await made.coordinator('GET', `/classes/${made.id}/board?after=${marksOf(board).map(writeMark).join()}`);
     if (news.ok) board = mergeBoard(board, await news.json());
   };
   const watching = (async () => {

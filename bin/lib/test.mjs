@@ -122,7 +122,7 @@ try {
     apps.push({ at, child: await startApp(at, env, openSync(join(folder, `app-${i}.log`), 'a')) });
   }
   const [first, second] = apps.map(({ at }) => `http://127.0.0.1:${at}`);
-  await e2e({ BASE_URL: first, SECOND_URL: second });
+  await e2e({ BASE_URL: first, SECOND_URL: second, DATABASE_URL: url });
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);
   total.failed += 1;

@@ -1,3 +1,4 @@
+import { writeMark } from '@/core/record/mark';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Course } from '@/core/conventions/course';
 import type { EntrySummary } from '@/core/reference/search';
@@ -9,6 +10,7 @@ import type { StructureCandidate } from '@/core/reference/candidate';
 import type { BenchPin, ClassBoard, ClassDoor, IssuedClass, Roster, RosterBench } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
 import type { Draft, Entry } from '@/core/record/entry';
+import type { Mark, News } from '@/core/record/mark';
 
 /** A refusal by the server, in words for the person. */
 export class ApiError extends Error {
@@ -69,15 +71,10 @@ export const api = {
     readonly preparationId: string;
     readonly benches: readonly RosterBench[];
   }) => call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
-  board: (classId: string, after: readonly number[]) =>
-    call<ClassBoard>('GET', `/classes/${classId}/board?after=${after.join()}`),
-  entries: (log: string, after: number, as: string) =>
-    call<{ now: string; entries: readonly Entry[] } & ClassState>(
-      'GET',
-      `/logs/${log}/entries?after=${after}`,
-      undefined,
-      as,
-    ),
+  board: (classId: string, after: readonly Mark[]) =>
+    call<ClassBoard>('GET', `/classes/${classId}/board?after=${after.map(writeMark).join()}`),
+  entries: (log: string, after: Mark, as: string) =>
+    call<{ now: string } & News & ClassState>('GET', `/logs/${log}/entries?after=${writeMark(after)}`, undefined, as),
   sendDraft: (draft: Draft, as: string) => call<Entry>('POST', `/logs/${draft.log}/entries`, JSON.stringify(draft), as),
   beginFile: (
     log: string,

@@ -1,4 +1,6 @@
+import { writeMark } from '@/core/record/mark';
 import type { FeedEvent } from '@/core/record/feedEvent';
+import type { Mark } from '@/core/record/mark';
 
 const againMs = 2000;
 /** A stream that is silent for longer than two of the server's signs of life is taken for dead. */
@@ -6,8 +8,8 @@ const silentMs = 35_000;
 
 export interface FeedOptions {
   readonly classId: string;
-  /** Newest number that this page has, by log; asked anew at every opening. */
-  readonly heads: () => Readonly<Record<string, number>>;
+  /** Where this page stands in each log; asked anew at every opening. */
+  readonly marks: () => ReadonlyMap<string, Mark>;
   readonly on: (event: FeedEvent) => void;
   /** Whether the stream is alive: while it is, nobody needs to ask. */
   readonly onLive: (live: boolean) => void;
@@ -19,7 +21,7 @@ export interface FeedOptions {
  *
  * @returns ends it
  */
-export function followFeed({ classId, heads, on, onLive }: FeedOptions): () => void {
+export function followFeed({ classId, marks, on, onLive }: FeedOptions): () => void {
   let source: EventSource | undefined;
   let again: ReturnType<typeof setTimeout> | undefined;
   let silence: ReturnType<typeof setTimeout> | undefined;
@@ -41,10 +43,8 @@ export function followFeed({ classId, heads, on, onLive }: FeedOptions): () => v
   function open() {
     close();
     if (document.visibilityState === 'hidden' || typeof EventSource === 'undefined') return;
-    const asked = Object.entries(heads())
-      .map(([log, seq]) => `${log}.${seq}`)
-      .join();
-    source = new EventSource(`/api/v1/classes/${classId}/feed?heads=${asked}`);
+    const asked = [...marks()].map(([log, mark]) => `${log}.${writeMark(mark)}`).join();
+    source = new EventSource(`/api/v1/classes/${classId}/feed?after=${asked}`);
     source.onopen = () => {
       alive();
       onLive(true);

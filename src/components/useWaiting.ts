@@ -4,7 +4,7 @@ import { outboxFile, waitingGroups } from '@/api/outbox/waiting';
 
 /** Whose entries wait on this device, and saving all of them as a file. */
 export function useWaiting() {
-  const { data: groups = [] } = useSWR('waiting on this device', () => waitingGroups().catch(() => []), {
+  const { data: groups = [], mutate } = useSWR('waiting on this device', () => waitingGroups().catch(() => []), {
     revalidateOnFocus: true,
   });
   const save = async () => {
@@ -14,5 +14,5 @@ export function useWaiting() {
     link.click();
     URL.revokeObjectURL(link.href);
   };
-  return { groups, save };
+  return { groups, save, refresh: () => void mutate() };
 }

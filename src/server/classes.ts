@@ -5,11 +5,12 @@ import { AppError } from './appError';
 import { courseOfPreparation } from './courses';
 import { database } from './database';
 import { findPreparation } from './preparations';
-import { entriesOf } from './entries';
+import { entriesOf, newsOf } from './entries';
 import { verifyLog } from './record';
 import { draw, insertLog } from './newBench';
 import { setMembers } from './roster';
 import { insert, rows } from './tables';
+import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { foldRecord } from '@/core/record/foldRecord';
 import { openStored } from '@/core/formats/upgradePreparation';
@@ -17,6 +18,7 @@ import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
+import type { Mark } from '@/core/record/mark';
 import type { Preparation } from '@/core/preparation/document';
 
 /** Version of the computations that a class is issued with. */
@@ -184,27 +186,28 @@ export async function readClassState(classId: string): Promise<ClassState> {
 /**
  * A class with its own log and every bench's, in walking order.
  *
- * @param after newest sequence numbers that the asker has, the class's own log first: only later entries are sent, and only
- *   the chains of logs with later entries are verified again
+ * @param after where the asker stands in each log, the class's own first: only later entries are sent, and only the chains of
+ *   logs with later entries are verified again
  */
-export async function readBoard(classId: string, after: readonly number[] = []): Promise<ClassBoard> {
+export async function readBoard(classId: string, after: readonly Mark[] = []): Promise<ClassBoard> {
   const { name, joinCode, doc } = await findClass(classId);
-  const benches = await rows<{ id: string; bench: string; log: string; head: number }>(
-    `SELECT b.id, b.name AS bench, l.id AS log, l.head_seq AS head FROM benches b JOIN logs l ON l.bench_id = b.id
+  const benches = await rows<{ id: string; bench: string; log: string; seq: number; chain: string }>(
+    `SELECT b.id, b.name AS bench, l.id AS log, l.head_seq AS seq, l.head_chain AS chain FROM benches b JOIN logs l ON l.bench_id = b.id
      WHERE b.class_id = :classId ORDER BY b.position`,
     { classId },
   );
   const own = await readLane({ id: classId, bench: '', log: await findClassLog(classId) }, after[0]);
   const lanes: BenchBoard[] = [];
-  for (const [i, { id, bench, log, head }] of benches.entries()) {
+  for (const [i, { id, bench, log, seq, chain }] of benches.entries()) {
     const known = after[i + 1];
-    lanes.push(known === head ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
+    const hasAll = known?.seq === seq && chain.startsWith(known.chain);
+    lanes.push(hasAll ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
   }
   return { id: classId, now: new Date().toISOString(), name, joinCode, doc, own, lanes };
 }
 
-async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = 0): Promise<BenchBoard> {
-  const entries = await entriesOf(lane.log, after);
-  const fault = entries.length > 0 || after === 0 ? await verifyLog(lane.log) : undefined;
-  return { ...lane, entries, ...(fault ? { fault: fault.why } : {}) };
+async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = beginning): Promise<BenchBoard> {
+  const news = await newsOf(lane.log, after);
+  const fault = news.entries.length > 0 || after.seq === 0 ? await verifyLog(lane.log) : undefined;
+  return { ...lane, ...news, ...(fault ? { fault: fault.why } : {}) };
 }

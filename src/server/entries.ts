@@ -2,6 +2,7 @@ import 'server-only';
 import { rows } from './tables';
 import type { Transaction } from 'sequelize';
 import type { Content, Entry } from '@/core/record/entry';
+import type { Mark, News } from '@/core/record/mark';
 
 /** An entry as its table holds it. */
 export interface EntryRow {
@@ -20,6 +21,22 @@ export async function entriesOf(log: string, after = 0, transaction?: Transactio
     transaction,
   );
   return found.map(toEntry);
+}
+
+/** What a reader who stands somewhere in a log does not have yet; all there is, when the log was set back since. */
+export async function newsOf(log: string, mark: Mark): Promise<News> {
+  if (await goesOnFrom(log, mark)) return { entries: await entriesOf(log, mark.seq) };
+  return { entries: await entriesOf(log), anew: true };
+}
+
+/** Whether a log still has the entry at which a reader stands: it may have been set back to an earlier state. */
+export async function goesOnFrom(log: string, { seq, chain }: Mark): Promise<boolean> {
+  if (chain === '') return true;
+  const [found] = await rows<{ chain: string }>('SELECT chain FROM entries WHERE log_id = :log AND seq = :seq', {
+    log,
+    seq,
+  });
+  return found?.chain.startsWith(chain) ?? false;
 }
 
 export function toEntry({ seq, received, content, chain, stored }: EntryRow): Entry {

@@ -1,11 +1,14 @@
 import 'server-only';
 import { AppError } from './appError';
 import { findBenchLog, findClassLog, readClassState } from './classes';
+import { entriesOf, goesOnFrom } from './entries';
 import { listen } from './feed';
 import { currentToken, identityOf } from './sessions';
 import { rows } from './tables';
+import { beginning } from '@/core/record/mark';
 import type { FeedEvent } from '@/core/record/feedEvent';
 import type { Identity } from '@/core/people/identity';
+import type { Mark } from '@/core/record/mark';
 
 /** Text that waits for a slow reader before its stream is given up; it comes back and asks for what it missed. */
 const mostWaiting = 2_000_000;
@@ -13,12 +16,12 @@ const mostWaiting = 2_000_000;
 /**
  * The live feed of a class as server-sent events: every entry of the logs that the asker may see, and what holds for the class.
  *
- * @param asked newest number that the asker has, by log that it follows; empty for all. A log that it may not see is left out
+ * @param asked where the asker stands in each log that it follows; empty for all. A log that it may not see is left out
  */
 export async function feedResponse(
   identity: Identity,
   classId: string,
-  asked: ReadonlyMap<string, number>,
+  asked: ReadonlyMap<string, Mark>,
   signal: AbortSignal,
 ): Promise<Response> {
   if (identity.role === 'group' && identity.classId !== classId)
@@ -28,7 +31,7 @@ export async function feedResponse(
   const all = isGroup ? [await findBenchLog(identity.id)] : await logsOf(classId);
   // A page that names some records follows those; one that names none follows all.
   const seen = isGroup || asked.size === 0 ? all : all.filter((log) => asked.has(log));
-  const heads = new Map([...new Set([...seen, own])].map((log) => [log, asked.get(log) ?? 0]));
+  const { heads, anew } = await standing(new Set([...seen, own]), asked);
   const encoder = new TextEncoder();
   let stop: () => void = () => undefined;
   const body = new ReadableStream<Uint8Array>(
@@ -48,6 +51,7 @@ export async function feedResponse(
         };
         const now = () => new Date().toISOString();
         send({ k: 'beat', now: now() });
+        for (const event of anew) if (event.log !== own || !isGroup) send(event);
         stop = listen(classId, {
           heads,
           tell: (entries, log) => {
@@ -78,6 +82,21 @@ export async function feedResponse(
       Connection: 'close',
     },
   });
+}
+
+/** From where each log is told on. One that was set back since the asker read it is told whole. */
+async function standing(logs: ReadonlySet<string>, asked: ReadonlyMap<string, Mark>) {
+  const heads = new Map<string, number>();
+  const anew: Extract<FeedEvent, { k: 'entries' }>[] = [];
+  for (const log of logs) {
+    const mark = asked.get(log) ?? beginning;
+    heads.set(log, mark.seq);
+    if (await goesOnFrom(log, mark)) continue;
+    const entries = await entriesOf(log);
+    anew.push({ k: 'entries', log, entries, anew: true });
+    heads.set(log, entries.at(-1)?.seq ?? 0);
+  }
+  return { heads, anew };
 }
 
 async function logsOf(classId: string): Promise<readonly string[]> {

@@ -36,13 +36,14 @@ export interface Received {
   readonly complete: boolean;
 }
 
-/** Begins a file, or tells how far it has come in. */
+/** Begins a file, or tells how far it has come in. Whoever may write on the record may finish what another began. */
 export async function beginFile(log: string, author: string, upload: Upload): Promise<Received> {
   const { id, name, bytes, sha256 } = upload;
   const [known] = await rows<FileRow>('SELECT * FROM files WHERE id = :id', { id });
   if (known) {
-    if (known.log_id !== log || known.author_id !== author || known.sha256 !== sha256)
+    if (known.log_id !== log || known.sha256 !== sha256 || known.bytes !== bytes)
       throw new AppError('conflict', 'Another file already has this id.');
+    await run('UPDATE files SET author_id = :author WHERE id = :id AND complete_at IS NULL', { author, id });
     return receivedOf(known);
   }
   const [count] = await rows<{ files: number }>('SELECT COUNT(*) AS files FROM files WHERE log_id = :log', { log });

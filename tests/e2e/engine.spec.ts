@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test';
 import { hasExif } from '../../src/core/record/fileKinds';
 import { acetanilideText } from '../support/preparations';
 import { first, makeChecks, makeClass, openStep, press, read, second, sentence, staffPage, tablet } from './bench';
+import { setBack } from './setBack';
 import type { APIRequestContext, Browser, Page } from '@playwright/test';
 import type { Issued } from './bench';
 
@@ -24,7 +25,13 @@ async function recordOf(request: APIRequestContext, { id }: Issued) {
     logs: {
       bench?: string;
       log: string;
-      entries: { at: string; deviceAt: string; body: { k: string; digits?: string; file?: string } }[];
+      entries: {
+        id: string;
+        log: string;
+        at: string;
+        deviceAt: string;
+        body: { k: string; digits?: string; file?: string };
+      }[];
     }[];
   };
   return (bench: string) => file.logs.find((one) => one.bench === bench)?.entries ?? [];
@@ -263,6 +270,27 @@ test('the roster: members and benches from a table, what is wrong with it by lin
   await page.context().close();
 });
 
+test('a server that is set back to a backup gets from the tablet what it lost, once, with the old times', async ({
+  browser,
+  request,
+}) => {
+  const issued = await makeClass(request, acetanilideText());
+  const bench = await tablet(browser, issued, first());
+  await read(bench, '24.10');
+  await read(bench, '22.06');
+  await allStored(bench);
+  const before = (await recordOf(request, issued))('Ruff');
+  await setBack(before[0]?.log ?? '', 1);
+  expect((await recordOf(request, issued))('Ruff')).toHaveLength(1);
+  await bench.reload();
+  await expect(bench.getByText(/set back to an earlier state\..*One entry/)).toBeVisible();
+  await expect(sentence(bench)).toHaveText('Measured 2.04 g aniline.');
+  await allStored(bench);
+  const after = (await recordOf(request, issued))('Ruff');
+  expect(after.map(({ id, at, body }) => [id, at, body])).toEqual(before.map(({ id, at, body }) => [id, at, body]));
+  await bench.context().close();
+});
+
 test('what waits on a tablet can be saved there by the staff, as a file', async ({ browser, request }) => {
   const issued = await makeClass(request, acetanilideText());
   const bench = await withUnsent(browser, issued);
@@ -274,5 +302,25 @@ test('what waits on a tablet can be saved there by the staff, as a file', async 
   const [saved] = await Promise.all([bench.waitForEvent('download'), press(bench, 'Save them as a file')]);
   const file = JSON.parse(readFileSync(await saved.path(), 'utf8')) as { kept: { draft: { body: object } }[] };
   expect(file.kept).toMatchObject([{ authorName: 'Ruff', draft: { body: { digits: '24.10' } } }]);
+  // Elsewhere the file is brought in; then the tablet comes back after all.
+  const desk = await staffPage(browser, second(), 'demonstrator');
+  await desk.goto('/classes');
+  await desk.getByLabel('File of saved entries').setInputFiles(await saved.path());
+  await expect(desk.getByRole('dialog')).toContainText(/Ruff\s*Record/);
+  await press(desk, 'Bring in 1 entry');
+  await expect(desk.getByText('1 entry stored.')).toBeVisible();
+  await press(desk, 'Done');
+  await desk.getByLabel('File of saved entries').setInputFiles(await saved.path());
+  await expect(desk.getByText('Everything is in the record already.')).toBeVisible();
+  const record = async () => (await recordOf(request, issued))('Ruff').map(({ body }) => body.digits ?? body.k);
+  expect(await record()).toEqual(['24.10', 'words']);
+  await bench.unroute('**/api/v1/logs/**');
+  await bench.goto(`/sign-in?code=${issued.joinCode}&bench=Ruff`);
+  await bench.getByLabel('PIN of the bench').fill(issued.benches[0]?.pin ?? '');
+  await press(bench, 'Start at Ruff');
+  await allStored(bench);
+  await expect(tape(bench)).toContainText('1 entry made by Ruff');
+  expect(await record()).toEqual(['24.10', 'words']);
   await bench.context().close();
+  await desk.context().close();
 });

@@ -113,7 +113,7 @@ async function visit(context: APIRequestContext, route: string, ids: Ids): Promi
   const [method = '', path = ''] = route.split(' ');
   // Queries with which what gets past the door is refused there: a version that is no number, heads that are none.
   const query = path.endsWith('feed')
-    ? '?heads=x'
+    ? '?after=x'
     : path.endsWith('structures')
       ? '?smiles=CCO'
       : method === 'DELETE'

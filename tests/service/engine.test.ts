@@ -11,7 +11,7 @@ import { classSettings } from '@/core/record/classSettings';
 import { connect, database } from '@/server/database';
 import { createPreparation } from '@/server/preparations';
 import { endFeed, listen } from '@/server/feed';
-import { entriesOf } from '@/server/entries';
+import { entriesOf, newsOf } from '@/server/entries';
 import { exportRecord } from '@/server/exportRecord';
 import { findBenchLog, findClassLog, issueClass, readBoard, readClassState } from '@/server/classes';
 import { foldRecord } from '@/core/record/foldRecord';
@@ -19,6 +19,7 @@ import { identityOf } from '@/server/sessions';
 import { insert, rows, run } from '@/server/tables';
 import { isLate } from '@/core/record/periods';
 import { loadDemo } from '@/server/loadDemo';
+import { beginning, markOf } from '@/core/record/mark';
 import { migrate } from '@/server/migrate';
 import { sha256 } from '@/server/hash';
 import { storeDraft } from '@/server/record';
@@ -28,6 +29,7 @@ import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
 import type { Body, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
+import type { Mark } from '@/core/record/mark';
 
 process.env['DATABASE_POOL'] = '1';
 
@@ -162,9 +164,60 @@ test('what a record does not take is refused in words: other content, other kind
   const file = upload(spectrum);
   await beginFile(log, group.id, file);
   await expect(takePart(file.id, staff.id, 0, spectrum)).rejects.toMatchObject({ code: 'notFound' });
-  await expect(beginFile(log, staff.id, file)).rejects.toMatchObject({ code: 'conflict' });
+  await expect(beginFile(log, group.id, { ...file, sha256: 'b'.repeat(64) })).rejects.toMatchObject({
+    code: 'conflict',
+  });
+  await expect(beginFile(own, staff.id, file)).rejects.toMatchObject({ code: 'conflict' });
   await expect(takePart(file.id, group.id, 0, new Uint8Array(spectrum.length + 1))).rejects.toThrow(/More was sent/);
 });
+
+test('what a tablet had saved is brought in by another hand and sent by the tablet all the same: it is there once', async () => {
+  const file = upload(spectrum);
+  await beginFile(log, group.id, file);
+  await takePart(file.id, group.id, 0, spectrum.slice(0, 2000));
+  // The tablet stays away: the demonstrator goes on from where it got to.
+  expect(await beginFile(log, staff.id, file)).toEqual({ received: 2000, complete: false });
+  await takePart(file.id, staff.id, 2000, spectrum.slice(2000));
+  const note = draft(log, { k: 'file', file: file.id, name: file.name, sha256: file.sha256, bytes: file.bytes });
+  const brought = await storeDraft(staff, log, note);
+  expect(brought.author.name).toBe('demonstrator');
+  expect(await beginFile(log, group.id, file)).toEqual({ received: spectrum.length, complete: true });
+  expect(await storeDraft(group, log, note)).toEqual(brought);
+  expect(await entriesOf(log)).toHaveLength(1);
+  // Another content under its id is still refused, by whatever hand.
+  const other = { ...note, device: 'elsewhere' };
+  for (const who of [group, staff])
+    await expect(storeDraft(who, log, other)).rejects.toMatchObject({ code: 'conflict' });
+});
+
+/** Makes a log what it was some entries ago, as a backup does that is brought in. */
+async function setBack(seq: number) {
+  await run('DELETE FROM entries WHERE log_id = :log AND seq > :seq', { log, seq });
+  const chain = (await entriesOf(log)).at(-1)?.chain ?? '0'.repeat(64);
+  await run('UPDATE logs SET head_seq = :seq, head_chain = :chain WHERE id = :log', { seq, chain, log });
+}
+
+test.each([
+  ['is shorter', 0],
+  ['has gone on to the same length', 2],
+  ['has gone on further', 5],
+])(
+  'a reader of a log that was set back and %s is told all there is, a reader of what stayed only the news',
+  async (_, more) => {
+    for (const text of ['2.01 g', '2.02 g', '2.03 g', '2.04 g']) await storeDraft(group, log, weigh(text));
+    const [before, early] = [markOf(await entriesOf(log)), markOf((await entriesOf(log)).slice(0, 1))];
+    await setBack(2);
+    for (let i = 0; i < more; i += 1) await storeDraft(group, log, weigh(`2.1${i} g`));
+    const all = await entriesOf(log);
+    expect(await newsOf(log, before)).toEqual({ entries: all, anew: true });
+    expect(await newsOf(log, early)).toEqual({ entries: all.slice(1) });
+    expect(await newsOf(log, markOf(all))).toEqual({ entries: [] });
+    const lane = async (mark: Mark) => (await readBoard(classId, [beginning, mark, beginning])).lanes[0];
+    expect(await lane(before)).toMatchObject({ entries: all, anew: true });
+    expect(await lane(early)).toMatchObject({ entries: all.slice(1) });
+    expect((await lane(markOf(all)))?.entries).toEqual([]);
+  },
+);
 
 test('the feed tells what was missed and what comes, each entry once, and ends when the process stops', async () => {
   const heard: number[] = [];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { acetanilide } from '../support/preparations';
-import { addEntries, headsOf } from '@/features/class/mergeBoard';
+import { addEntries, marksOf } from '@/features/class/mergeBoard';
 import { benchState } from '@/core/record/benchState';
 import { chainHash, chainStart, contentHash, verifyChain } from '@/core/record/chain';
 import { demonstrator, group, idOf, reading, sha256 } from '../support/record';
@@ -46,7 +46,16 @@ class Device {
   }
   make(id: string, at: number, body: Body): void {
     const time = new Date(begin + at).toISOString();
-    this.outbox.push({ id, v: 1, log, body, at: time, deviceAt: time, device: 'd', saw: headsOf(this.board)[1] ?? 0 });
+    this.outbox.push({
+      id,
+      v: 1,
+      log,
+      body,
+      at: time,
+      deviceAt: time,
+      device: 'd',
+      saw: marksOf(this.board)[1]?.seq ?? 0,
+    });
   }
   send(server: Server, answered: boolean): void {
     const [draft] = this.outbox;
@@ -56,8 +65,8 @@ class Device {
     if (answered) this.outbox.shift();
   }
   learn(server: Server, most: number): void {
-    const head = headsOf(this.board)[1] ?? 0;
-    this.board = addEntries(this.board, log, server.entries.slice(head, head + most)) ?? this.board;
+    const head = marksOf(this.board)[1]?.seq ?? 0;
+    this.board = addEntries(this.board, log, { entries: server.entries.slice(head, head + most) }) ?? this.board;
   }
 }
 

@@ -85,6 +85,17 @@ export async function keep(kept: Kept, file?: KeptFile): Promise<void> {
   });
 }
 
+/** Keeps drafts again that were sent once and that a server which was set back no longer has: before all that were made since. */
+export async function keepAgain(owner: Owner, lost: readonly Kept[]): Promise<void> {
+  const { drafts } = store();
+  await store().transaction('rw', drafts, async () => {
+    const waiting = await keptOf(owner);
+    const again = lost.filter(({ id }) => !waiting.some((one) => one.id === id));
+    await drafts.bulkDelete(waiting.map(({ n }) => n ?? 0));
+    await drafts.bulkAdd([...again, ...waiting.map(({ n: _, ...one }) => one)]);
+  });
+}
+
 /** The server has it: nothing of it is kept apart any longer. */
 export async function letGo({ id, draft: { body } }: Kept): Promise<void> {
   const { drafts, files } = store();
@@ -103,6 +114,12 @@ export async function markRefused(id: string, why: string): Promise<void> {
 export async function mirror(owner: Owner, entries: readonly Entry[]): Promise<void> {
   if (entries.length > 0)
     await store().mirror.bulkPut(entries.map((entry) => ({ id: entry.id, ...mine(owner), entry })));
+}
+
+/** The server was set back: what it holds now is all there is. */
+export async function mirrorAnew(owner: Owner, entries: readonly Entry[]): Promise<void> {
+  await store().mirror.where(mine(owner)).delete();
+  await mirror(owner, entries);
 }
 
 export async function mirrored(owner: Owner): Promise<readonly Entry[]> {

@@ -1,4 +1,7 @@
+import { bytesToHex } from '@noble/hashes/utils.js';
 import { store } from './store';
+import { writeOutboxFile } from '@/core/formats/outboxFile';
+import type { OutboxLine } from '@/core/formats/outboxFile';
 import type { Kept } from './store';
 
 /** Unsent drafts of one bench or person at one class, as others may see them: how many, not what. */
@@ -19,15 +22,21 @@ export async function waitingGroups(): Promise<readonly WaitingGroup[]> {
   return [...groups.values()];
 }
 
-/** All that is on this device only, as a file that an operator can keep. Files are told with their hash, not their bytes. */
+/** All that is on this device only, with its files, as a file that an operator can keep and bring in elsewhere. */
 export async function outboxFile(): Promise<string> {
   const kept = await store().drafts.orderBy('n').toArray();
-  const line = ({ draft, author, authorName, className, refused }: Kept) => ({
+  return writeOutboxFile(await Promise.all(kept.map(lineOf)));
+}
+
+async function lineOf({ draft, author, authorName, className, refused }: Kept): Promise<OutboxLine> {
+  const { body } = draft;
+  const file = body.k === 'file' ? await store().files.get(body.file) : undefined;
+  return {
     author,
     authorName,
     className,
     ...(refused === undefined ? {} : { refused }),
     draft,
-  });
-  return `${JSON.stringify({ format: 'mozle-outbox', formatVersion: 1, kept: kept.map(line) }, undefined, 1)}\n`;
+    ...(file ? { bytes: bytesToHex(new Uint8Array(file.bytes)) } : {}),
+  };
 }

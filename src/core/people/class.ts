@@ -1,5 +1,5 @@
 import type { Preparation } from '../preparation/document';
-import type { Entry } from '../record/entry';
+import type { News } from '../record/mark';
 
 /** What somebody with a join code may see before signing in. */
 export interface ClassDoor {
@@ -56,12 +56,11 @@ export interface Roster {
   readonly benches: readonly (RosterBench & { readonly id: string })[];
 }
 
-/** One bench as the demonstrator sees it. */
-export interface BenchBoard {
+/** One bench as the demonstrator sees it, whole or what came since. */
+export interface BenchBoard extends News {
   readonly id: string;
   readonly bench: string;
   readonly log: string;
-  readonly entries: readonly Entry[];
   /** Why its record does not verify; absent when it does. */
   readonly fault?: string;
 }

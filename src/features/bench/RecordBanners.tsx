@@ -10,7 +10,11 @@ export function RecordBanners({
   unsafe,
   unsent,
   periods,
-}: { readonly start: BenchStart } & Pick<ReturnType<typeof useRecord>, 'link' | 'unsafe' | 'unsent' | 'periods'>) {
+  broughtBack,
+}: { readonly start: BenchStart } & Pick<
+  ReturnType<typeof useRecord>,
+  'link' | 'unsafe' | 'unsent' | 'periods' | 'broughtBack'
+>) {
   const closed = closedSince(periods);
   const entries = `${unsent} ${unsent === 1 ? 'entry waits' : 'entries wait'}`;
   const isGroup = identity.role === 'group';
@@ -25,6 +29,15 @@ export function RecordBanners({
         <p className="banner banner-note" role="status">
           The period was closed at <TimeOfDay at={closed} />. The record is read only; the demonstrator can reopen it.
           What was made before is still taken.
+        </p>
+      )}
+      {broughtBack > 0 && (
+        <p className="banner banner-note" role="status">
+          The server was set back to an earlier state.{' '}
+          {broughtBack === 1
+            ? 'One entry that it no longer had is'
+            : `${broughtBack} entries that it no longer had are`}{' '}
+          sent again from this tablet, with the old times. Signatures since then have to be given again.
         </p>
       )}
       {link === 'offline' && (

@@ -164,6 +164,78 @@ test('what the server had at the last visit is there without a network', async (
   await waitFor(() => expect(result.current.entries).toMatchObject([{ id: 'B', seq: 1 }]));
 });
 
+describe('a server that was set back to a backup', () => {
+  const was = async (id: string, author = 'avocet'): Promise<Entry> => ({
+    ...(await stored(left(id).draft)),
+    chain: 'ab'.repeat(32),
+    author: { id: author, name: author, role: author === 'avocet' ? 'group' : 'demonstrator' },
+  });
+  /** What the server still has, told as all there is to whoever stands beyond it. */
+  const hasOnly = (log: readonly Entry[]) => {
+    const there = [...log];
+    entries.mockImplementation((_, { seq: after }) => {
+      const anew = after > there.length ? ({ anew: true } as const) : {};
+      return Promise.resolve({ ...nothing, entries: there.slice(anew.anew ? 0 : after), ...anew });
+    });
+    sendDraft.mockImplementation(async (draft) => {
+      there.push({ ...(await was(draft.id)), ...draft, seq: there.length + 1 });
+      return there.at(-1)!;
+    });
+    return there;
+  };
+
+  test('gets what it lost of ours again, under the old ids, before what waits; what is others’ is not sent', async () => {
+    const all = [await was('A'), await was('B'), await was('S', 'demonstrator'), await was('C')];
+    await mirror({ log: 'L', author: 'avocet' }, all);
+    await keep(left('D'));
+    const there = hasOnly(all.slice(0, 1));
+    const { result } = open();
+    await waitFor(() => expect(there.map(({ id }) => id)).toEqual(['A', 'B', 'C', 'D']));
+    await waitFor(() => expect(result.current.entries.map(({ id, seq: n }) => [id, n])).toHaveLength(4));
+    expect(result.current).toMatchObject({ broughtBack: 2, unsent: 0, refused: [] });
+    expect(sendDraft.mock.calls.map(([draft]) => draft)).toEqual(['B', 'C', 'D'].map((id) => left(id).draft));
+    await waitFor(async () => expect(await outbox()).toEqual([]));
+    const here = await mirrored({ log: 'L', author: 'avocet' });
+    expect(here.map(({ id }) => id).sort()).toEqual(['A', 'B', 'C', 'D']);
+  });
+
+  test('is believed over what this device remembers, also when it went on since with others', async () => {
+    const [a, b, other] = [await was('A'), await was('B'), await was('O')];
+    await mirror({ log: 'L', author: 'avocet' }, [a, b]);
+    // The page as the server made it: number 2 is another entry now.
+    const there = hasOnly([a, { ...other, seq: 2 }]);
+    entries.mockResolvedValueOnce({ ...nothing, entries: there, anew: true });
+    const { result } = renderHook(() =>
+      useRecord({
+        identity: avocet,
+        classId: 'c',
+        className: 'Spring',
+        log: 'L',
+        entries: [...there],
+        settings: {},
+        periods: [],
+      }),
+    );
+    await waitFor(() => expect(there.map(({ id }) => id)).toEqual(['A', 'O', 'B']));
+    await waitFor(() => expect(result.current.entries.map(({ id }) => id).sort()).toEqual(['A', 'B', 'O']));
+    expect(result.current.broughtBack).toBe(1);
+  });
+
+  test('loses nothing either where the browser keeps nothing', async () => {
+    const put = jest.spyOn(store().drafts, 'bulkAdd').mockRejectedValue(new Error('QuotaExceededError'));
+    const there = hasOnly([]);
+    const { result } = open();
+    act(() => result.current.add(note));
+    await waitFor(() => expect(there).toHaveLength(1));
+    await waitFor(() => expect(result.current.unsent).toBe(0));
+    const [{ id } = { id: '' }] = there.splice(0);
+    act(() => void window.dispatchEvent(new Event('online')));
+    await waitFor(() => expect(there.map((one) => one.id)).toEqual([id]));
+    await waitFor(() => expect(result.current.unsent).toBe(0));
+    put.mockRestore();
+  });
+});
+
 test('the time of an entry is the server’s, the device’s own clock stands beside it', async () => {
   const ahead = 7 * 60_000;
   entries.mockImplementation(() => Promise.resolve({ ...nothing, now: new Date(Date.now() - ahead).toISOString() }));

@@ -1,13 +1,24 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { ulid } from 'ulid';
 import { api, ApiError } from '@/api/client';
 import { canonicalJson } from '@/core/formats/canonicalJson';
-import { deviceName } from '@/api/outbox/deviceName';
 import { followFeed } from '@/api/feed';
-import { forgetOthers, keep, keptOf, letGo, markRefused, mirror, mirrored, ownerOf } from '@/api/outbox/store';
+import {
+  forgetOthers,
+  keep,
+  keepAgain,
+  keptOf,
+  letGo,
+  markRefused,
+  mirror,
+  mirrorAnew,
+  mirrored,
+  ownerOf,
+} from '@/api/outbox/store';
 import { headOf } from '@/core/record/headOf';
+import { isOneHistory, lostDrafts, markOf, withNews } from '@/core/record/mark';
 import { learnClock, recallClock, serverNow } from '@/api/outbox/serverClock';
+import { newDraft } from '@/api/outbox/newDraft';
 import { prepareOffline } from '@/api/offline';
 import { sendKept } from '@/api/outbox/sendKept';
 import type { Body, Draft, Entry } from '@/core/record/entry';
@@ -15,6 +26,7 @@ import type { ClassState } from '@/core/record/classState';
 import type { FeedEvent } from '@/core/record/feedEvent';
 import type { Identity } from '@/core/people/identity';
 import type { Kept, KeptFile } from '@/api/outbox/store';
+import type { News } from '@/core/record/mark';
 
 const tickMs = 2000;
 /** While the feed is alive nobody needs to ask; now and then all the same, in case something between swallows it. */
@@ -46,10 +58,12 @@ export function useRecord(start: RecordStart) {
   const [kept, setKept] = useState<readonly Kept[]>([]);
   const [link, setLink] = useState<Link>('well');
   const [unsafe, setUnsafe] = useState(false);
+  const [broughtBack, setBroughtBack] = useState(0);
   const [state, setState] = useState<ClassState>({ settings: start.settings, periods: start.periods });
   const owner = useMemo(() => ownerOf(log, identity), [log, identity]);
   const busy = useRef(false);
   const wanted = useRef(false);
+  const known = useRef(false);
   const live = useRef(false);
   const unsent = useRef(false);
   const head = useRef(headOf(first));
@@ -58,15 +72,34 @@ export function useRecord(start: RecordStart) {
   const unwritten = useRef(new Map<string, Kept>());
   const writing = useRef<Promise<unknown>>(Promise.resolve());
 
+  const keptWith = useCallback(
+    (draft: Draft): Kept => ({ ...owner, id: draft.id, authorName: identity.name, className, draft }),
+    [owner, identity.name, className],
+  );
+  const hold = useCallback((entries: readonly Entry[]) => {
+    held.current = entries;
+    head.current = headOf(entries);
+    setStored(entries);
+  }, []);
   const take = useCallback(
-    (entries: readonly Entry[]) => {
-      if (entries.length === 0) return;
-      held.current = [...new Map([...held.current, ...entries].map((entry) => [entry.id, entry])).values()];
-      head.current = headOf(held.current);
-      setStored(held.current);
-      void mirror(owner, entries).catch(() => undefined);
+    (news: News): void => {
+      const before = held.current;
+      hold(withNews(before, news));
+      if (!news.anew) return void mirror(owner, news.entries).catch(() => undefined);
+      // A backup was brought in: what the server no longer has of ours is sent again, before what waits.
+      const lost = lostDrafts(before, news.entries, owner.author).map(keptWith);
+      setBroughtBack((count) => count + lost.length);
+      for (const one of lost) unwritten.current.set(one.id, one);
+      writing.current = writing.current
+        .then(() => mirrorAnew(owner, news.entries))
+        .then(() => keepAgain(owner, lost))
+        .then(
+          () => lost.forEach(({ id }) => unwritten.current.delete(id)),
+          () => setUnsafe(true),
+        );
+      wanted.current = true;
     },
-    [owner],
+    [hold, owner, keptWith],
   );
   const takeState = useCallback(({ settings, periods }: ClassState) => {
     const next = { settings, periods };
@@ -79,6 +112,34 @@ export function useRecord(start: RecordStart) {
     return [...written, ...[...unwritten.current.values()].filter(({ id }) => !known.has(id))];
   }, [owner]);
 
+  const ask = useCallback(async () => {
+    const asked = Date.now();
+    const news = await api.entries(log, markOf(held.current), identity.id);
+    learnClock({ asked, answered: Date.now(), server: Date.parse(news.now) });
+    take(news);
+    takeState(news);
+    known.current = true;
+    setLink('well');
+  }, [log, identity.id, take, takeState]);
+
+  const sendAndAsk = useCallback(
+    async (waiting: readonly Kept[]) => {
+      await sendKept(
+        waiting,
+        (entry) => {
+          unwritten.current.delete(entry.id);
+          take({ entries: [entry] });
+        },
+        async (one, why) => {
+          if (unwritten.current.has(one.id)) unwritten.current.set(one.id, { ...one, refused: why });
+          else await markRefused(one.id, why);
+        },
+      );
+      await ask();
+    },
+    [ask, take],
+  );
+
   const exchange = useCallback(async () => {
     wanted.current = true;
     if (busy.current) return;
@@ -86,27 +147,15 @@ export function useRecord(start: RecordStart) {
     try {
       while (wanted.current) {
         wanted.current = false;
+        // After a break the server may have been set back: that is learnt before anything is sent.
+        const isKnown = known.current;
+        if (!isKnown) await ask();
         await writing.current;
-        await sendKept(
-          await all(),
-          (entry) => {
-            unwritten.current.delete(entry.id);
-            take([entry]);
-          },
-          async (one, why) => {
-            if (unwritten.current.has(one.id)) unwritten.current.set(one.id, { ...one, refused: why });
-            else await markRefused(one.id, why);
-          },
-        );
-        const asked = Date.now();
-        const { now, entries, ...news } = await api.entries(log, head.current, identity.id);
-        learnClock({ asked, answered: Date.now(), server: Date.parse(now) });
-        take(entries);
-        takeState(news);
-        setLink('well');
+        const waiting = await all();
+        if (isKnown || waiting.length > 0) await sendAndAsk(waiting);
       }
     } catch (error) {
-      wanted.current = false;
+      [wanted.current, known.current] = [false, false];
       setLink(error instanceof ApiError && error.code === 'notSignedIn' ? 'signedOut' : 'offline');
     } finally {
       busy.current = false;
@@ -114,14 +163,17 @@ export function useRecord(start: RecordStart) {
       unsent.current = left.some(({ refused }) => refused === undefined);
       setKept(left);
     }
-  }, [all, log, identity.id, take, takeState]);
+  }, [all, ask, sendAndAsk]);
 
   useEffect(() => {
     prepareOffline();
     const begin = async () => {
       await recallClock();
       await forgetOthers(identity.id);
-      take(await mirrored(owner));
+      const there = await mirrored(owner);
+      // Where both cannot be true the older history stands, until the server says how it is.
+      hold(isOneHistory(held.current, there) ? withNews(held.current, { entries: there }) : there);
+      await mirror(owner, held.current);
     };
     // What an earlier visit left unsent matters from the start, and so does the server's clock.
     void begin()
@@ -138,19 +190,19 @@ export function useRecord(start: RecordStart) {
       clearInterval(timer);
       window.removeEventListener('online', back);
     };
-  }, [exchange, identity.id, owner, take]);
+  }, [exchange, identity.id, owner, hold]);
 
   useEffect(() => {
     const on = (event: FeedEvent) => {
       if (event.k === 'class') takeState(event);
       if (event.k !== 'entries' || event.log !== log) return;
-      take(event.entries);
-      // A gap: something was missed, so it is asked for.
-      if (head.current < (event.entries.at(-1)?.seq ?? 0)) void exchange();
+      take(event);
+      // A gap: something was missed, so it is asked for. What a server that was set back lost is sent.
+      if (event.anew || head.current < (event.entries.at(-1)?.seq ?? 0)) void exchange();
     };
     return followFeed({
       classId,
-      heads: () => ({ [log]: head.current }),
+      marks: () => new Map([[log, markOf(held.current)]]),
       on,
       onLive: (now) => {
         live.current = now;
@@ -161,18 +213,8 @@ export function useRecord(start: RecordStart) {
 
   const add = useCallback(
     (body: Body, file?: NewFile) => {
-      const now = Date.now();
-      const draft: Draft = {
-        id: ulid(now),
-        v: 1,
-        log,
-        body,
-        at: new Date(serverNow()).toISOString(),
-        deviceAt: new Date(now).toISOString(),
-        device: deviceName(),
-        saw: head.current,
-      };
-      const one: Kept = { ...owner, id: draft.id, authorName: identity.name, className, draft };
+      const draft = newDraft(log, body, head.current);
+      const one = keptWith(draft);
       const bytes = file && { ...file, ...owner };
       unwritten.current.set(draft.id, bytes ? { ...one, file: bytes } : one);
       setKept((before) => [...before, one]);
@@ -184,7 +226,7 @@ export function useRecord(start: RecordStart) {
         );
       void exchange();
     },
-    [log, owner, identity.name, className, exchange],
+    [log, owner, keptWith, exchange],
   );
 
   const entries = useMemo(() => {
@@ -213,6 +255,7 @@ export function useRecord(start: RecordStart) {
     add,
     link,
     unsafe,
+    broughtBack,
     refused,
     putAside,
     unsent: entries.filter(({ seq }) => seq === 0).length,

@@ -19,7 +19,7 @@ export function ClassList({
     <Shell identity={identity}>
       <div className="page">
         <h1>Classes</h1>
-        <DeviceOutbox />
+        <DeviceOutbox identity={identity} />
         {classes.length === 0 && (
           <p className="empty">
             No class yet. Open a preparation and issue it to a class: its benches get PINs and a record each.

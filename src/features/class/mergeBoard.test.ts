@@ -3,7 +3,7 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { acetanilide } from '../../../tests/support/preparations';
 import { benchState } from '@/core/record/benchState';
 import { entriesOfScript } from '../../../tests/support/demoRun';
-import { addEntries, headsOf, mergeBoard } from './mergeBoard';
+import { addEntries, marksOf, mergeBoard } from './mergeBoard';
 import type { ClassBoard } from '@/core/people/class';
 
 const doc = acetanilide();
@@ -24,12 +24,12 @@ test('a board fed piece by piece, with overlaps, comes to the same state as one 
       const ends = [...cuts.sort((a, b) => a - b), entries.length];
       let board = boardWith(0, 0);
       for (const end of ends) {
-        const [, head = 0] = headsOf(board);
+        const head = marksOf(board)[1]?.seq ?? 0;
         board = mergeBoard(board, boardWith(Math.max(0, head - overlap), Math.max(end, head)));
       }
       const lane = board.lanes[0];
       expect(lane?.entries).toEqual(entries);
-      expect(headsOf(board)).toEqual([0, entries.length]);
+      expect(marksOf(board).map(({ seq }) => seq)).toEqual([0, entries.length]);
     }),
   );
   const whole = benchState(doc, entries);
@@ -46,8 +46,8 @@ test('a lane without news stays the same object and keeps what was found of its 
 });
 
 test('entries told live come to the same board; a gap or an unknown record is not papered over', () => {
-  const live = addEntries(boardWith(0, 10), 'r', entries.slice(8, 30))!;
+  const live = addEntries(boardWith(0, 10), 'r', { entries: entries.slice(8, 30) })!;
   expect(live.lanes[0]?.entries).toEqual(entries.slice(0, 30));
-  expect(addEntries(boardWith(0, 10), 'r', entries.slice(12, 14))).toBeUndefined();
-  expect(addEntries(boardWith(0, 10), 'elsewhere', entries.slice(0, 1))).toBeUndefined();
+  expect(addEntries(boardWith(0, 10), 'r', { entries: entries.slice(12, 14) })).toBeUndefined();
+  expect(addEntries(boardWith(0, 10), 'elsewhere', { entries: entries.slice(0, 1) })).toBeUndefined();
 });

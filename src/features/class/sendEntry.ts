@@ -1,7 +1,5 @@
-import { ulid } from 'ulid';
 import { api, ApiError } from '@/api/client';
-import { deviceName } from '@/api/outbox/deviceName';
-import { serverNow } from '@/api/outbox/serverClock';
+import { newDraft } from '@/api/outbox/newDraft';
 import type { Body } from '@/core/record/entry';
 import type { ClassBoard } from '@/core/people/class';
 
@@ -19,9 +17,7 @@ export async function sendEntry(
   const lane = [board.own, ...board.lanes].find((one) => one.log === log);
   const saw = lane?.entries.at(-1)?.seq ?? 0;
   try {
-    const at = new Date(serverNow()).toISOString();
-    const deviceAt = new Date().toISOString();
-    await api.sendDraft({ id: ulid(), v: 1, log, body, at, deviceAt, device: deviceName(), saw }, author);
+    await api.sendDraft(newDraft(log, body, saw), author);
     return undefined;
   } catch (failure) {
     return failure instanceof ApiError ? failure.message : 'It could not be stored. Try again.';

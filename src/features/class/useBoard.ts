@@ -6,7 +6,8 @@ import { benchState } from '@/core/record/benchState';
 import { classState } from '@/core/record/classState';
 import { foldRecord } from '@/core/record/foldRecord';
 import { followFeed } from '@/api/feed';
-import { addEntries, headsOf, mergeBoard } from './mergeBoard';
+import { markOf } from '@/core/record/mark';
+import { addEntries, marksOf, mergeBoard } from './mergeBoard';
 import { learnClock } from '@/api/outbox/serverClock';
 import type { BenchBoard, ClassBoard } from '@/core/people/class';
 import type { BenchState } from '@/core/record/benchState';
@@ -23,7 +24,7 @@ export function useBoard(first: ClassBoard) {
   const [live, setLive] = useState(false);
   const fetchNews = async () => {
     const asked = Date.now();
-    const news = await api.board(first.id, headsOf(held.current));
+    const news = await api.board(first.id, marksOf(held.current));
     learnClock({ asked, answered: Date.now(), server: Date.parse(news.now) });
     held.current = mergeBoard(held.current, news);
     return held.current;
@@ -41,14 +42,13 @@ export function useBoard(first: ClassBoard) {
     () =>
       followFeed({
         classId: first.id,
-        heads: () => {
+        marks: () => {
           const { own, lanes } = held.current;
-          const heads = headsOf(held.current);
-          return Object.fromEntries([own, ...lanes].map(({ log }, i) => [log, heads[i] ?? 0]));
+          return new Map([own, ...lanes].map(({ log, entries }) => [log, markOf(entries)]));
         },
         on: (event) => {
           if (event.k !== 'entries') return;
-          const next = addEntries(held.current, event.log, event.entries);
+          const next = addEntries(held.current, event.log, event);
           // A gap, or a bench that was added meanwhile: asked for as a whole.
           if (!next) return void mutate();
           held.current = next;

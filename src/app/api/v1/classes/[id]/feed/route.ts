@@ -1,16 +1,22 @@
 import { AppError } from '@/server/appError';
 import { feedResponse } from '@/server/feedResponse';
+import { readMark } from '@/core/record/mark';
 import { route } from '@/server/route';
+import type { Mark } from '@/core/record/mark';
 
-// Logs with the newest number that the asker has: "log.seq,log.seq".
-const shape = /^([0-9A-Z]{26}\.\d{1,9})(,[0-9A-Z]{26}\.\d{1,9}){0,80}$/;
+const logId = /^[0-9A-Z]{26}$/;
+const mostLogs = 81;
 
 export const GET = route<{ id: string }>('GET /api/v1/classes/[id]/feed', async ({ request, params, identity }) => {
-  const asked = new URL(request.url).searchParams.get('heads') ?? '';
-  if (asked !== '' && !shape.test(asked)) throw new AppError('badRequest', '“heads” lists records and numbers.');
-  const heads = asked
-    .split(',')
-    .filter(Boolean)
-    .map((one) => one.split('.') as [string, string]);
-  return feedResponse(identity!, params.id, new Map(heads.map(([log, seq]) => [log, Number(seq)])), request.signal);
+  const asked = (new URL(request.url).searchParams.get('after') ?? '').split(',').filter(Boolean);
+  // Records with where the asker stands: "log.seq.chain,log.seq".
+  const marks = new Map<string, Mark>();
+  for (const one of asked) {
+    const [log = '', ...rest] = one.split('.');
+    const mark = readMark(rest.join('.'));
+    if (!mark || !logId.test(log) || marks.size === mostLogs)
+      throw new AppError('badRequest', '“after” lists records and sequence numbers.');
+    marks.set(log, mark);
+  }
+  return feedResponse(identity!, params.id, marks, request.signal);
 });

@@ -2,17 +2,19 @@ import { readText } from '@/server/body';
 import { readClassState } from '@/server/classes';
 import { AppError } from '@/server/appError';
 import { admitTo, storeDraft } from '@/server/record';
-import { entriesOf } from '@/server/entries';
+import { newsOf } from '@/server/entries';
 import { route } from '@/server/route';
+import { readMark } from '@/core/record/mark';
 
 const largestDraft = 20_000;
 
 export const GET = route<{ id: string }>('GET /api/v1/logs/[id]/entries', async ({ request, params, identity }) => {
-  const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
-  if (!Number.isInteger(after) || after < 0) throw new AppError('badRequest', '“after” is a sequence number.');
+  const after = readMark(new URL(request.url).searchParams.get('after') ?? '0');
+  if (!after)
+    throw new AppError('badRequest', '“after” is a sequence number, with or without the beginning of its chain.');
   const classId = await admitTo(identity!, params.id);
-  const [entries, state] = [await entriesOf(params.id, after), await readClassState(classId)];
-  return Response.json({ now: new Date().toISOString(), entries, ...state });
+  const [news, state] = [await newsOf(params.id, after), await readClassState(classId)];
+  return Response.json({ now: new Date().toISOString(), ...news, ...state });
 });
 
 export const POST = route<{ id: string }>('POST /api/v1/logs/[id]/entries', async ({ request, params, identity }) => {
