@@ -66,6 +66,8 @@ export async function type(page: Page, digits: string): Promise<void> {
 export async function read(page: Page, digits: string): Promise<void> {
   const field = page.getByLabel(/^Reading, /);
   await field.fill(digits);
+  // On a page that was opened a moment ago the field takes text before anybody listens to its keys.
+  await expect(page.locator('.record-button')).toBeEnabled();
   await field.press('Enter');
 }
 

@@ -315,6 +315,8 @@ test('what waits on a tablet can be saved there by the staff, as a file', async 
   const record = async () => (await recordOf(request, issued))('Ruff').map(({ body }) => body.digits ?? body.k);
   expect(await record()).toEqual(['24.10', 'words']);
   await bench.unroute('**/api/v1/logs/**');
+  await press(bench, 'Sign out');
+  await expect(bench).toHaveURL(/sign-in/);
   await bench.goto(`/sign-in?code=${issued.joinCode}&bench=Ruff`);
   await bench.getByLabel('PIN of the bench').fill(issued.benches[0]?.pin ?? '');
   await press(bench, 'Start at Ruff');

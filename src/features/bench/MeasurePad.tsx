@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { amountFault } from '@/core/finding/amountFault';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';
+import { useTypedEarly } from '@/components/useTypedEarly';
 import { readingText } from '@/core/record/describeEntry';
 import { Gauge } from './Gauge';
 import { Keypad } from './Keypad';
@@ -31,6 +32,7 @@ export function MeasurePad({
 }) {
   const [way, setWay] = useState(startWay(ask));
   const [text, setText] = useState('');
+  const field = useTypedEarly(setText);
   const [picked, setPicked] = useState<string | undefined>(undefined);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const slot = nextSlot(ask, way);
@@ -113,6 +115,7 @@ export function MeasurePad({
           <Form.Group controlId="reading">
             <Form.Label>Reading, {unit}</Form.Label>
             <Form.Control
+              ref={field}
               className="reading-field"
               inputMode="decimal"
               autoComplete="off"

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
+import { useTypedEarly } from '@/components/useTypedEarly';
 import type { ClassDoor, Invitation } from '@/core/people/class';
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */
@@ -21,6 +22,7 @@ export function GroupForm({
   const [door, setDoor] = useState<ClassDoor | undefined>(invitation?.door);
   const [bench, setBench] = useState<string | undefined>(invitation?.bench);
   const [pin, setPin] = useState('');
+  const [codeField, pinField] = [useTypedEarly(setJoinCode), useTypedEarly(setPin)];
   const find = async () => {
     onProblem(undefined);
     try {
@@ -40,6 +42,7 @@ export function GroupForm({
         <Form.Group controlId="join-code" className="mb-3">
           <Form.Label>Join code of the class</Form.Label>
           <Form.Control
+            ref={codeField}
             className="big-code"
             autoComplete="off"
             autoCapitalize="characters"
@@ -83,6 +86,7 @@ export function GroupForm({
       <Form.Group controlId="bench-pin" className="mb-3">
         <Form.Label>PIN of the bench</Form.Label>
         <Form.Control
+          ref={pinField}
           className="big-code"
           type="password"
           inputMode="numeric"
