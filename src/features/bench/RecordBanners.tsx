@@ -37,7 +37,7 @@ export function RecordBanners({
           {broughtBack === 1
             ? 'One entry that it no longer had is'
             : `${broughtBack} entries that it no longer had are`}{' '}
-          sent again from this tablet, with the old times. Signatures since then have to be given again.
+          sent again from this tablet, with the old times. What others signed or wrote since then has to be given again.
         </p>
       )}
       {link === 'offline' && (

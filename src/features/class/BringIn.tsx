@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { bringIn, lookAt } from '@/api/outbox/bringIn';
+import { useWaiting } from '@/components/useWaiting';
 import { readOutboxFile } from '@/core/formats/outboxFile';
 import type { BroughtIn, LookedAt } from '@/api/outbox/bringIn';
 import type { Identity } from '@/core/people/identity';
@@ -11,7 +12,8 @@ const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short'
 const entries = (count: number) => `${count} ${count === 1 ? 'entry' : 'entries'}`;
 
 /** Brings in entries that were saved from a tablet which does not come back: looked at first, then stored with their old times. */
-export function BringIn({ identity, onDone }: { readonly identity: Identity; readonly onDone: () => void }) {
+export function BringIn({ identity }: { readonly identity: Identity }) {
+  const { refresh } = useWaiting();
   const input = useRef<HTMLInputElement>(null);
   const [looked, setLooked] = useState<readonly LookedAt[] | undefined>(undefined);
   const [done, setDone] = useState<BroughtIn | undefined>(undefined);
@@ -35,8 +37,8 @@ export function BringIn({ identity, onDone }: { readonly identity: Identity; rea
   const fresh = looked?.reduce((sum, one) => sum + one.fresh.length, 0) ?? 0;
   return (
     <>
-      <p className="bring-in">
-        <Button variant="quiet" onClick={() => input.current?.click()}>
+      <div className="bring-in">
+        <Button variant="line" onClick={() => input.current?.click()}>
           Bring in entries saved from a tablet
         </Button>
         {looked === undefined && says !== '' && (
@@ -44,7 +46,7 @@ export function BringIn({ identity, onDone }: { readonly identity: Identity; rea
             {says}
           </span>
         )}
-      </p>
+      </div>
       <input
         ref={input}
         type="file"
@@ -91,7 +93,7 @@ export function BringIn({ identity, onDone }: { readonly identity: Identity; rea
                   onClick={() =>
                     void attempt(async () => {
                       setDone(await bringIn(looked, identity));
-                      onDone();
+                      refresh();
                     })
                   }
                 >
@@ -114,7 +116,7 @@ function Group({ looked: { group, fresh, notOurs, fault } }: { readonly looked: 
   const [from, to] = [times[0], times.at(-1)];
   return (
     <section>
-      <h3>
+      <h3 className="fs-5">
         {group.authorName} <small className="muted">{group.className}</small>
       </h3>
       <p>

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { BringIn } from './BringIn';
 import { DeviceOutbox } from './DeviceOutbox';
 import { Shell } from '@/components/Shell';
 import type { ClassSummary } from '@/core/people/class';
@@ -18,8 +19,11 @@ export function ClassList({
   return (
     <Shell identity={identity}>
       <div className="page">
-        <h1>Classes</h1>
-        <DeviceOutbox identity={identity} />
+        <header className="class-list-head">
+          <h1>Classes</h1>
+          <BringIn identity={identity} />
+        </header>
+        <DeviceOutbox />
         {classes.length === 0 && (
           <p className="empty">
             No class yet. Open a preparation and issue it to a class: its benches get PINs and a record each.
