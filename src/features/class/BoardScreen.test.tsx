@@ -57,7 +57,9 @@ test('the head says how many wait and who first; only news are asked for', async
   open();
   expect(head()).toContain('2 of 3 need you, Sanderling first');
   await waitFor(() => expect(board).toHaveBeenCalled());
-  expect(board.mock.calls[0]).toEqual(['c', [0, ...lanes.map(({ entries }) => entries.length)]]);
+  const [, marks] = board.mock.calls[0] ?? [];
+  expect(marks?.map(({ seq }) => seq)).toEqual([0, ...lanes.map(({ entries }) => entries.length)]);
+  expect(marks?.[1]?.chain).toBe(lanes[0]?.entries.at(-1)?.chain.slice(0, 12));
   expect(document.querySelectorAll('.lane')).toHaveLength(3);
 });
 
