@@ -49,7 +49,10 @@ try {
   const writers = made.groups.map((group) => write(group, () => stop, 150));
   let board = made.board;
   const follow = async () => {
-    const news = await made.coordinator('GET', `/classes/${made.id}/board?after=${marksOf(board).map(writeMark).join()}`);
+    const news = await made.coordinator(
+      'GET',
+      `/classes/${made.id}/board?after=${marksOf(board).map(writeMark).join()}`,
+    );
     if (news.ok) board = mergeBoard(board, await news.json());
   };
   const watching = (async () => {

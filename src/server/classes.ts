@@ -3,12 +3,12 @@ import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { courseOfPreparation } from './courses';
-import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { findPreparation } from './preparations';
 import { entriesOf, newsOf } from './entries';
 import { verifyLog } from './record';
 import { draw, insertLog } from './newBench';
-import { setMembers } from './roster';
+import { addMembers } from './roster';
 import { insert, rows } from './tables';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
@@ -52,7 +52,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
       pin_hash: await hash(pin),
     })),
   );
-  await database().transaction(async (transaction) => {
+  await inTransaction(async (transaction) => {
     await insert(
       'classes',
       {
@@ -84,7 +84,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         transaction,
       );
       await insertLog(id, bench.id, transaction);
-      await setMembers(bench.id, bench.members, transaction);
+      await addMembers(bench.id, bench.members, transaction);
     }
     await insertLog(id, null, transaction);
   });
@@ -170,7 +170,7 @@ export async function findClassLog(classId: string): Promise<string> {
   const sql = 'SELECT id FROM logs WHERE class_id = :classId AND bench_id IS NULL';
   const [row] = await rows<{ id: string }>(sql, { classId });
   if (row) return row.id;
-  return database().transaction(async (transaction) => {
+  return inTransaction(async (transaction) => {
     await rows('SELECT id FROM classes WHERE id = :classId FOR UPDATE', { classId }, transaction);
     const [made] = await rows<{ id: string }>(sql, { classId }, transaction);
     if (!made) await insertLog(classId, null, transaction);

@@ -2,7 +2,7 @@ import 'server-only';
 import { ulid } from 'ulid';
 import { UniqueConstraintError } from 'sequelize';
 import { AppError } from './appError';
-import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { insert, rows, run } from './tables';
 import { usualDevices } from '@/data/devices';
 import type { Course, CourseSettings } from '@/core/conventions/course';
@@ -73,7 +73,7 @@ export async function saveCourse(
   { name, settings }: { readonly name: string; readonly settings: CourseSettings },
   by: string,
 ): Promise<Course> {
-  await database().transaction(async (transaction) => {
+  await inTransaction(async (transaction) => {
     const [row] = await rows<{ version: number }>(
       'SELECT version FROM courses WHERE id = :id FOR UPDATE',
       { id },

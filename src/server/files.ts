@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { insert, rows, run } from './tables';
 import { fileTypeOf, fileTypes, hasExif, mostFiles } from '@/core/record/fileKinds';
 import type { Transaction } from 'sequelize';
@@ -58,7 +59,7 @@ export async function beginFile(log: string, author: string, upload: Upload): Pr
  * on. The last part has the whole checked: length, hash, and by its content the type.
  */
 export async function takePart(id: string, author: string, first: number, part: Uint8Array): Promise<Received> {
-  return database().transaction(async (transaction) => {
+  return inTransaction(async (transaction) => {
     const [file] = await rows<FileRow>('SELECT * FROM files WHERE id = :id FOR UPDATE', { id }, transaction);
     if (!file || file.author_id !== author) throw new AppError('notFound', 'There is no such file.');
     const { received, complete } = await receivedOf(file, transaction);

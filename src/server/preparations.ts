@@ -1,7 +1,7 @@
 import 'server-only';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
-import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
@@ -50,7 +50,7 @@ export async function findPreparation(id: string, version?: number): Promise<Sto
 export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
   const doc = accept(text);
   const id = ulid();
-  await database().transaction(async (transaction) => {
+  await inTransaction(async (transaction) => {
     await insert('preparations', { id, title: doc.title, head_version: 1, updated_at: new Date() }, transaction);
     await insertVersion(id, 1, doc, author, transaction);
   });
@@ -65,7 +65,7 @@ export async function createPreparation(text: string, author: string): Promise<S
 export async function saveVersion(id: string, base: number, text: string, author: string): Promise<StoredPreparation> {
   const doc = accept(text);
   const version = base + 1;
-  await database().transaction(async (transaction) => {
+  await inTransaction(async (transaction) => {
     const [head] = await rows<{ head_version: number }>(
       'SELECT head_version FROM preparations WHERE id = :id FOR UPDATE',
       { id },

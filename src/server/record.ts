@@ -1,7 +1,7 @@
 import 'server-only';
 import { ValidationError } from 'yup';
 import { AppError } from './appError';
-import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { entriesOf, toEntry } from './entries';
 import { periodsOfClass } from './periods';
 import { revokeSessions } from './sessions';
@@ -28,7 +28,6 @@ interface LogRow {
 }
 
 const slipSeconds = 30;
-const tries = 3;
 
 /** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings and periods. */
 const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void', 'period']);
@@ -59,13 +58,7 @@ function admit(identity: Identity, log: LogRow | undefined): asserts log is LogR
  */
 export async function storeDraft(identity: Identity, log: string, value: unknown): Promise<Entry> {
   const draft = checked(value, log);
-  for (let attempt = 1; ; attempt += 1) {
-    try {
-      return await database().transaction((transaction) => store(identity, draft, transaction));
-    } catch (error) {
-      if (attempt >= tries || !isOvertaken(error)) throw error;
-    }
-  }
+  return inTransaction((transaction) => store(identity, draft, transaction));
 }
 
 function checked(value: unknown, log: string): Draft {
@@ -78,15 +71,6 @@ function checked(value: unknown, log: string): Draft {
       throw new AppError('badRequest', `The entry ${error.path ? `(${error.path}) ` : ''}${error.message}.`);
     throw error;
   }
-}
-
-/**
- * Whether another writer came first: a deadlock, in a cluster a certification that failed at commit (both 1213), or the very
- * same draft stored through another node a moment ago (1062). The next try sees what the other one did.
- */
-function isOvertaken(error: unknown): boolean {
-  const { errno } = (error as { original?: { errno?: number } }).original ?? {};
-  return errno === 1213 || errno === 1062;
 }
 
 async function store(identity: Identity, draft: Draft, transaction: Transaction): Promise<Entry> {
@@ -191,7 +175,7 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
 /** Verifies a log against its own head: nothing changed, missing or cut off. */
 export async function verifyLog(log: string): Promise<ChainFault | undefined> {
   // Both are read as of one moment: benches go on writing meanwhile.
-  return database().transaction(async (transaction) => {
+  return inTransaction(async (transaction) => {
     const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log }, transaction);
     if (!found) throw new AppError('notFound', 'There is no such record.');
     const { head_seq: seq, head_chain: chain } = found;

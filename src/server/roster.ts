@@ -2,7 +2,7 @@ import 'server-only';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
-import { database } from './database';
+import { inTransaction } from './inTransaction';
 import { draw, insertLog } from './newBench';
 import { revokeSessions } from './sessions';
 import { insert, rows, run } from './tables';
@@ -44,19 +44,22 @@ export async function saveRoster(
   section: string,
   wanted: readonly RosterBench[],
 ): Promise<{ readonly roster: Roster; readonly added: readonly BenchPin[] }> {
-  return database().transaction(async (transaction) => {
+  return inTransaction(async (transaction) => {
     await rows('SELECT id FROM classes WHERE id = :classId FOR UPDATE', { classId }, transaction);
     const before = await readRoster(classId, transaction);
     await run('UPDATE classes SET section = :section WHERE id = :classId', { section, classId }, transaction);
     const added: BenchPin[] = [];
     for (const { name, members } of wanted) {
-      let id = before.benches.find((one) => one.name.toLowerCase() === name.toLowerCase())?.id;
+      const known = before.benches.find((one) => one.name.toLowerCase() === name.toLowerCase());
+      let id = known?.id;
       if (id === undefined) {
         const made = await addBench(classId, name, before.benches.length + added.length, transaction);
         id = made.id;
         added.push({ name, pin: made.pin });
       }
-      await setMembers(id, members, transaction);
+      // Deleting where there is nothing would lock the gap into which others insert.
+      if (known && known.members.length > 0) await run('DELETE FROM members WHERE bench_id = :id', { id }, transaction);
+      await addMembers(id, members, transaction);
     }
     return { roster: await readRoster(classId, transaction), added };
   });
@@ -71,9 +74,8 @@ async function addBench(classId: string, name: string, position: number, transac
   return { id, pin };
 }
 
-/** Members of a bench, in the order given. */
-export async function setMembers(bench: string, members: readonly string[], transaction: Transaction): Promise<void> {
-  await run('DELETE FROM members WHERE bench_id = :bench', { bench }, transaction);
+/** Members of a bench that has none yet, in the order given. */
+export async function addMembers(bench: string, members: readonly string[], transaction: Transaction): Promise<void> {
   for (const [position, name] of members.entries())
     await insert('members', { id: ulid(), bench_id: bench, position, name }, transaction);
 }
@@ -87,7 +89,7 @@ export async function changePin(classId: string, bench: string): Promise<BenchPi
   if (!row) throw new AppError('notFound', 'The class has no such bench.');
   const pin = draw('0123456789', 4);
   const pin_hash = await hash(pin);
-  await database().transaction(async (transaction) => {
+  await inTransaction(async (transaction) => {
     await run('UPDATE benches SET pin_hash = :pin_hash WHERE id = :bench', { pin_hash, bench }, transaction);
     await revokeSessions({ bench }, transaction);
   });
