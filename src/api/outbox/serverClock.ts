@@ -5,13 +5,21 @@ import type { ClockSample } from '@/core/record/clock';
 const key = 'clock';
 let samples: readonly ClockSample[] = [];
 let offset = 0;
+let isKnown = false;
 
 /** The server's time as this device estimates it. ms since 1970. */
 export const serverNow = (): number => Date.now() + offset;
 
+/** The server's time when the device's own clock showed this. */
+export const serverTimeAt = (deviceAt: string): string => new Date(Date.parse(deviceAt) + offset).toISOString();
+
+/** Whether an exchange, or an earlier visit, told how far the device's clock is off. Before that nobody knows. */
+export const isClockKnown = (): boolean => isKnown;
+
 /** Learns from an exchange with the server. The estimate is kept for the next opening without a network. */
 export function learnClock(sample: ClockSample): void {
   samples = keepSamples(samples, sample);
+  isKnown = true;
   const best = bestOffset(samples)?.offset;
   if (best === undefined || best === offset) return;
   offset = best;
@@ -23,5 +31,7 @@ export function learnClock(sample: ClockSample): void {
 /** The estimate of an earlier visit, until the server answers again. */
 export async function recallClock(): Promise<void> {
   const kept = await store().notes.get(key);
-  if (samples.length === 0 && typeof kept?.value === 'number') offset = kept.value;
+  if (samples.length > 0 || typeof kept?.value !== 'number') return;
+  offset = kept.value;
+  isKnown = true;
 }

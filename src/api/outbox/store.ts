@@ -13,6 +13,8 @@ export interface Kept {
   readonly authorName: string;
   readonly className: string;
   readonly draft: Draft;
+  /** Made before the server's time was known: its time is set before it is first sent, and not changed after that. */
+  readonly isUndated?: true;
   /** What the server said when it refused it for good; a person sees to it. */
   readonly refused?: string;
   /** Its file, where the browser could not store it; otherwise it lies beside. */
@@ -94,6 +96,15 @@ export async function keepAgain(owner: Owner, lost: readonly Kept[]): Promise<vo
     await drafts.bulkDelete(waiting.map(({ n }) => n ?? 0));
     await drafts.bulkAdd([...again, ...waiting.map(({ n: _, ...one }) => one)]);
   });
+}
+
+/** Sets the time of a draft that has not been sent yet. */
+export async function setTime({ id }: Kept, at: string): Promise<void> {
+  await store()
+    .drafts.where({ id })
+    .modify((one) => {
+      Object.assign(one, { draft: { ...one.draft, at }, isUndated: undefined });
+    });
 }
 
 /** The server has it: nothing of it is kept apart any longer. */

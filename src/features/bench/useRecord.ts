@@ -14,10 +14,11 @@ import {
   mirrorAnew,
   mirrored,
   ownerOf,
+  setTime,
 } from '@/api/outbox/store';
 import { headOf } from '@/core/record/headOf';
 import { isOneHistory, lostDrafts, markOf, withNews } from '@/core/record/mark';
-import { learnClock, recallClock, serverNow } from '@/api/outbox/serverClock';
+import { isClockKnown, learnClock, recallClock, serverNow, serverTimeAt } from '@/api/outbox/serverClock';
 import { newDraft } from '@/api/outbox/newDraft';
 import { prepareOffline } from '@/api/offline';
 import { sendKept } from '@/api/outbox/sendKept';
@@ -122,6 +123,20 @@ export function useRecord(start: RecordStart) {
     setLink('well');
   }, [log, identity.id, take, takeState]);
 
+  /** What waits, with the server's time on what was made before it was known. */
+  const dated = useCallback(async (): Promise<readonly Kept[]> => {
+    const waiting: Kept[] = [];
+    for (const { isUndated, ...one } of await all()) {
+      const at = isUndated ? serverTimeAt(one.draft.deviceAt) : one.draft.at;
+      const timed = { ...one, draft: { ...one.draft, at } };
+      waiting.push(timed);
+      if (!isUndated) continue;
+      if (unwritten.current.has(one.id)) unwritten.current.set(one.id, timed);
+      else await setTime(one, at);
+    }
+    return waiting;
+  }, [all]);
+
   const sendAndAsk = useCallback(
     async (waiting: readonly Kept[]) => {
       await sendKept(
@@ -151,7 +166,7 @@ export function useRecord(start: RecordStart) {
         const isKnown = known.current;
         if (!isKnown) await ask();
         await writing.current;
-        const waiting = await all();
+        const waiting = await dated();
         if (isKnown || waiting.length > 0) await sendAndAsk(waiting);
       }
     } catch (error) {
@@ -163,7 +178,7 @@ export function useRecord(start: RecordStart) {
       unsent.current = left.some(({ refused }) => refused === undefined);
       setKept(left);
     }
-  }, [all, ask, sendAndAsk]);
+  }, [all, ask, dated, sendAndAsk]);
 
   useEffect(() => {
     prepareOffline();
@@ -214,7 +229,7 @@ export function useRecord(start: RecordStart) {
   const add = useCallback(
     (body: Body, file?: NewFile) => {
       const draft = newDraft(log, body, head.current);
-      const one = keptWith(draft);
+      const one: Kept = isClockKnown() ? keptWith(draft) : { ...keptWith(draft), isUndated: true };
       const bytes = file && { ...file, ...owner };
       unwritten.current.set(draft.id, bytes ? { ...one, file: bytes } : one);
       setKept((before) => [...before, one]);
