@@ -10,6 +10,7 @@ import type { StructureCandidate } from '@/core/reference/candidate';
 import type { BenchPin, ClassBoard, ClassDoor, IssuedClass, Roster, RosterBench } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
 import type { Draft, Entry } from '@/core/record/entry';
+import type { Received } from '@/core/record/fileKinds';
 import type { Mark, News } from '@/core/record/mark';
 
 /** A refusal by the server, in words for the person. */
@@ -48,12 +49,6 @@ async function call<T>(method: string, path: string, body?: string | ArrayBuffer
     answer?.error?.message ?? `The server answered ${response.status}.`,
     answer?.error?.details,
   );
-}
-
-/** How far a file has come in. */
-interface Received {
-  readonly received: number;
-  readonly complete: boolean;
 }
 
 /** The one door of the browser to /api/v1. */

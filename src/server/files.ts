@@ -8,6 +8,7 @@ import { insert, rows, run } from './tables';
 import { fileTypeOf, fileTypes, hasExif, mostFiles } from '@/core/record/fileKinds';
 import type { Transaction } from 'sequelize';
 import type { FileNote } from '@/core/record/entry';
+import type { Received } from '@/core/record/fileKinds';
 
 interface FileRow {
   readonly id: string;
@@ -29,12 +30,6 @@ export interface Upload {
   readonly name: string;
   readonly bytes: number;
   readonly sha256: string;
-}
-
-/** How far a file has come in: where the sender goes on after a break. */
-export interface Received {
-  readonly received: number;
-  readonly complete: boolean;
 }
 
 /** Begins a file, or tells how far it has come in. Whoever may write on the record may finish what another began. */

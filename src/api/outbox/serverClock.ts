@@ -19,9 +19,10 @@ export const isClockKnown = (): boolean => isKnown;
 /** Learns from an exchange with the server. The estimate is kept for the next opening without a network. */
 export function learnClock(sample: ClockSample): void {
   samples = keepSamples(samples, sample);
-  isKnown = true;
   const best = bestOffset(samples)?.offset;
-  if (best === undefined || best === offset) return;
+  if (best === undefined) return;
+  isKnown = true;
+  if (best === offset) return;
   offset = best;
   void store()
     .notes.put({ key, value: offset })

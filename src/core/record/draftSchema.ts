@@ -4,7 +4,8 @@ import { largestUpload } from './fileKinds';
 import { settingDims, slots } from './entry';
 import type { Schema } from 'yup';
 
-const ulid = () =>
+/** An id of an entry, a log or a file. */
+export const ulid = () =>
   string()
     .matches(/^[0-9A-HJKMNP-TV-Z]{26}$/, 'must be a ULID')
     .required();
@@ -16,7 +17,8 @@ const words = (longest: number) => string().trim('must not begin or end with a s
 const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of the preparation');
 const name = () => string().matches(/^[a-zA-Z][a-zA-Z0-9-]{0,39}$/, 'must be a name of the operation');
 const kind = () => string().required();
-const hash = () =>
+/** A hash of a content. */
+export const hash = () =>
   string()
     .matches(/^[0-9a-f]{64}$/, 'must be a SHA-256 in hexadecimal digits')
     .required();

@@ -3,6 +3,12 @@ export const largestUpload = 6_000_000;
 /** Files of one record. */
 export const mostFiles = 200;
 
+/** How far a file has come in: where the sender goes on after a break. */
+export interface Received {
+  readonly received: number;
+  readonly complete: boolean;
+}
+
 /** Kinds of file that a record takes, by media type. */
 export const fileTypes = {
   'image/jpeg': 'photo (JPEG)',

@@ -2,20 +2,20 @@ import type { Entry, PeriodMark } from './entry';
 import type { Live } from './foldRecord';
 
 /** One mark of a period. It holds from the moment at which the server got it: no device's clock opens or closes a class. */
-export interface Mark extends Pick<PeriodMark, 'to' | 'reason'> {
+interface Period extends Pick<PeriodMark, 'to' | 'reason'> {
   readonly at: string;
   readonly by: string;
 }
 
 /** Opened and closed, oldest first. A class that nobody opened or closed yet is open. */
-export type Periods = readonly Mark[];
+export type Periods = readonly Period[];
 
 export const noPeriods: Periods = [];
 
 /** Marks of a class's log. */
 export function periodsOf(log: readonly Live[]): Periods {
   return log
-    .flatMap(({ entry, body, status }): readonly (Mark & { readonly seq: number })[] =>
+    .flatMap(({ entry, body, status }): readonly (Period & { readonly seq: number })[] =>
       body.k === 'period' && status !== 'void'
         ? [
             {

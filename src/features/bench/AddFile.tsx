@@ -1,8 +1,9 @@
 'use client';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
+import { FileButton } from '@/components/FileButton';
 import { readPicked } from './readPicked';
 import type { Body } from '@/core/record/entry';
 import type { NewFile } from './useRecord';
@@ -18,7 +19,6 @@ export function AddFile({
   readonly step: string;
   readonly onAdd: (body: Body, file?: NewFile) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   const [picked, setPicked] = useState<Picked | undefined>(undefined);
   const [text, setText] = useState('');
   const close = () => {
@@ -33,20 +33,12 @@ export function AddFile({
   };
   return (
     <>
-      <Button variant="quiet" onClick={() => input.current?.click()}>
-        Add a photo or file
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
+      <FileButton
+        label="Add a photo or file"
+        name="Photo or file"
         accept={accepted}
-        aria-label="Photo or file"
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? [];
-          target.value = '';
-          if (chosen) void readPicked(chosen).then(setPicked);
-        }}
+        variant="quiet"
+        onChosen={(file) => void readPicked(file).then(setPicked)}
       />
       {picked && (
         <Modal show onHide={close} centered aria-labelledby="file-title" className="bench-dialog">

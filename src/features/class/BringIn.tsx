@@ -1,8 +1,9 @@
 'use client';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { bringIn, lookAt } from '@/api/outbox/bringIn';
+import { FileButton } from '@/components/FileButton';
 import { useWaiting } from '@/components/useWaiting';
 import { readOutboxFile } from '@/core/formats/outboxFile';
 import type { BroughtIn, LookedAt } from '@/api/outbox/bringIn';
@@ -14,7 +15,6 @@ const entries = (count: number) => `${count} ${count === 1 ? 'entry' : 'entries'
 /** Brings in entries that were saved from a tablet which does not come back: looked at first, then stored with their old times. */
 export function BringIn({ identity }: { readonly identity: Identity }) {
   const { refresh } = useWaiting();
-  const input = useRef<HTMLInputElement>(null);
   const [looked, setLooked] = useState<readonly LookedAt[] | undefined>(undefined);
   const [done, setDone] = useState<BroughtIn | undefined>(undefined);
   const [says, setSays] = useState('');
@@ -38,27 +38,18 @@ export function BringIn({ identity }: { readonly identity: Identity }) {
   return (
     <>
       <div className="bring-in">
-        <Button variant="line" onClick={() => input.current?.click()}>
-          Bring in entries saved from a tablet
-        </Button>
+        <FileButton
+          label="Bring in entries saved from a tablet"
+          name="File of saved entries"
+          accept="application/json,.json"
+          onChosen={(file) => void read(file)}
+        />
         {looked === undefined && says !== '' && (
           <span className="typed-says" role="alert">
             {says}
           </span>
         )}
       </div>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept="application/json,.json"
-        aria-label="File of saved entries"
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? [];
-          target.value = '';
-          if (chosen) void read(chosen);
-        }}
-      />
       {looked && (
         <Modal show onHide={() => setLooked(undefined)} centered aria-labelledby="bring-in-title">
           <Modal.Header closeButton>

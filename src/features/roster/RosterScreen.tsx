@@ -4,6 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
+import { FileButton } from '@/components/FileButton';
 import { BenchCards } from '@/components/BenchCards';
 import { readRosterLines, rosterLines } from '@/core/people/rosterText';
 import { readTable, tableAddress } from './rosterFile';
@@ -115,20 +116,11 @@ export function RosterScreen({ identity, first }: { readonly identity: Identity;
             <Button type="submit" disabled={wanted.length === 0}>
               Store the roster
             </Button>
-            <Form.Label className="btn btn-line mb-0">
-              Read a table (CSV)
-              <input
-                type="file"
-                accept=".csv,text/csv,text/plain"
-                className="visually-hidden"
-                aria-label="Read a table (CSV)"
-                onChange={({ target }) => {
-                  const [file] = target.files ?? [];
-                  target.value = '';
-                  if (file) void readFile(file);
-                }}
-              />
-            </Form.Label>
+            <FileButton
+              label="Read a table (CSV)"
+              accept=".csv,text/csv,text/plain"
+              onChosen={(file) => void readFile(file)}
+            />
             <a className="btn btn-line" download={`${roster.name} roster.csv`} href={tableAddress(section, wanted)}>
               Save as a table
             </a>
