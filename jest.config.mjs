@@ -12,7 +12,12 @@ const shared = {
       },
     ],
   },
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/emptyModule.cjs' },
+  moduleNameMapper: {
+    // Threads of the app are bundled with it; here their work is done in place.
+    '/startWorker$': '<rootDir>/tests/support/startWorkerHere.ts',
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^server-only$': '<rootDir>/tests/emptyModule.cjs',
+  },
   testEnvironment: 'node',
   setupFiles: ['<rootDir>/tests/support/fixedSeed.ts'],
   // Shipped as ES modules only.

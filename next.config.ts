@@ -9,17 +9,6 @@ const config: NextConfig = {
   typescript: { tsconfigPath: 'tsconfig.build.json' },
   experimental: { authInterrupts: true, optimizePackageImports: ['react-bootstrap'] },
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
-  headers: () =>
-    Promise.resolve([
-      {
-        source: '/:path*',
-        headers: [
-          { key: 'X-Content-Type-Options', value: 'nosniff' },
-          { key: 'X-Frame-Options', value: 'DENY' },
-          { key: 'Referrer-Policy', value: 'same-origin' },
-        ],
-      },
-    ]),
 };
 
 export default config;

@@ -9,7 +9,8 @@ import { demoBody } from '@/data/demoSteps';
 import { findBenchLog, findClass, issueClass, readClassState } from '@/server/classes';
 import { insert, rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
-import { readEntries, storeDraft } from '@/server/record';
+import { entriesOf } from '@/server/entries';
+import { storeDraft } from '@/server/record';
 import { summary } from './timings';
 import type { Body, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
@@ -101,7 +102,7 @@ for (const [group, count] of [
   const { doc } = await findClass(classId);
   for (let i = 0; i < 60; i += 1) {
     const start = performance.now();
-    const entries = await readEntries(identity, log, 0);
+    const entries = await entriesOf(log, 0);
     const { settings } = await readClassState(classId);
     const read = performance.now();
     benchState(doc, entries, settings);

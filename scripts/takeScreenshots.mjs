@@ -9,6 +9,7 @@ const browser = await chromium.launch({
 
 async function picture(name, { role, width = 1280, height = 800, theme = 'light' }, act = async () => {}) {
   const context = await browser.newContext({
+    extraHTTPHeaders: { 'Sec-Fetch-Site': 'same-origin' },
     baseURL: address,
     viewport: { width, height },
     colorScheme: theme,
@@ -35,7 +36,7 @@ const plan = async (page) => {
 };
 
 await picture('sign-in', {});
-const pins = { Avocet: '4170', Dunlin: '6038', Godwit: '5512', Plover: '3327' };
+const pins = { Avocet: '417052', Dunlin: '603884', Godwit: '551230', Plover: '332798' };
 const atBench = async (page, name, path = '/bench') => {
   await page.request.delete('/api/v1/session');
   await page.request.post('/api/v1/session', {

@@ -1,6 +1,8 @@
-/** Runs once when the server starts: open streams would keep it from stopping. */
+/** Runs once when the server starts: its own work, and the open streams, which would keep it from stopping. */
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
   const { endFeed } = await import('./server/feed');
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endFeed);
+  const { keepTidy } = await import('./server/housekeeping');
+  keepTidy();
 }

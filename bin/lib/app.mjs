@@ -33,8 +33,8 @@ export async function prepareDatabase(env) {
 
 /** Starts the built app on a port and waits until it answers. */
 export async function startApp(port, env, output = 'inherit') {
-  const child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...env, NODE_ENV: 'production' },
+  const child = spawn('node', ['bin/lib/serve.mjs'], {
+    env: { ...env, PORT: String(port), NODE_ENV: 'production' },
     stdio: ['ignore', output, output],
     detached: true,
   });

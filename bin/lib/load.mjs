@@ -14,15 +14,25 @@ export function seeded(seed) {
 
 export const pause = (ms) => new Promise((next) => setTimeout(next, ms));
 
+/** What a browser says of a request that our own pages make. */
+const fromHere = { 'Sec-Fetch-Site': 'same-origin' };
+
 /** Somebody signed in, with the cookie kept by hand. Requests go to the address that is asked for each time. */
 export async function enter(address, data) {
-  const answer = await fetch(`${address()}/api/v1/session`, { method: 'POST', body: JSON.stringify(data) });
+  const answer = await fetch(`${address()}/api/v1/session`, {
+    method: 'POST',
+    headers: fromHere,
+    body: JSON.stringify(data),
+  });
   if (!answer.ok) throw new Error(`sign-in: ${await answer.text()}`);
-  const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const cookie = answer.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ');
   return (method, path, body) =>
     fetch(`${address()}/api/v1${path}`, {
       method,
-      headers: { cookie },
+      headers: { cookie, ...fromHere },
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
 }

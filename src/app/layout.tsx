@@ -1,5 +1,5 @@
 import '@/styles/theme.scss';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { ThemeScript } from '@/components/ThemeScript';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
@@ -12,9 +12,10 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const theme = (await cookies()).get('mozle_theme')?.value;
+  const nonce = (await headers()).get('mozle-nonce') ?? undefined;
   return (
     <html lang="en" data-bs-theme={theme === 'dark' ? 'dark' : 'light'} suppressHydrationWarning>
-      <head>{theme === undefined && <ThemeScript />}</head>
+      <head>{theme === undefined && <ThemeScript nonce={nonce} />}</head>
       <body>{children}</body>
     </html>
   );

@@ -6,21 +6,23 @@ import Modal from 'react-bootstrap/Modal';
 import { amountFault } from '@/core/finding/amountFault';
 import { findUnit } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';
+import { slipSeconds } from '@/core/record/foldRecord';
 import type { Body } from '@/core/record/entry';
 import type { EntryWords } from '@/core/record/describeEntry';
+import type { Identity } from '@/core/people/identity';
 import type { Live } from '@/core/record/foldRecord';
-
-const slipSeconds = 30;
 
 /** The ways to change an entry: undo it at once, correct the number, or strike it. What stood there stays legible. */
 export function ChangeEntry({
   live,
+  identity,
   words,
   now,
   onAdd,
   onClose,
 }: {
   readonly live: Live;
+  readonly identity: Identity;
   readonly words: EntryWords;
   readonly now: number | undefined;
   readonly onAdd: (body: Body) => void;
@@ -94,6 +96,18 @@ export function ChangeEntry({
           <Button variant="quiet" onClick={onClose}>
             Keep it
           </Button>
+          {live.seals.length > 0 && identity.role !== 'group' && (
+            <Button
+              variant="line"
+              disabled={given === ''}
+              onClick={() => {
+                for (const target of live.seals) onAdd({ k: 'void', target, reason: given });
+                onClose();
+              }}
+            >
+              Take the signature back
+            </Button>
+          )}
           <Button
             variant="line"
             className="strike"

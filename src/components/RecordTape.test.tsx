@@ -11,11 +11,12 @@ import type { Author, Body } from '@/core/record/entry';
 
 const balance = { device: 'balance-001', state: ['cap on'] };
 const full = reading('aniline', 'full', '24.31 g', balance);
+const own = { role: 'group', id: 'avocet', name: 'Avocet' } as const;
 const begin = Date.UTC(2026, 2, 3, 13, 0, 0);
 
 function tape(bodies: readonly (Body | readonly [Body, Author])[], seconds = 600) {
   const state = benchState(acetanilide(), entriesOf(bodies));
-  return recording((onAdd) => <RecordTape state={state} onAdd={onAdd} now={begin + seconds * 1000} />);
+  return recording((onAdd) => <RecordTape state={state} identity={own} onAdd={onAdd} now={begin + seconds * 1000} />);
 }
 
 test('a reading stands with its digits, where it is kept, who and with what', () => {
@@ -83,7 +84,7 @@ test('corrected and struck entries stay legible with their reasons, and cannot b
 
 test('a long record shows its newest lines first and the rest when asked', () => {
   const state = stateOfScript(acetanilideRun());
-  const { container } = recording(() => <RecordTape state={state} />);
+  const { container } = recording(() => <RecordTape identity={own} state={state} />);
   expect(container.querySelectorAll('li')).toHaveLength(14);
   click(/^Show all/);
   expect(container.querySelectorAll('li').length).toBeGreaterThan(60);

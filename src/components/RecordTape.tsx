@@ -4,10 +4,13 @@ import Button from 'react-bootstrap/Button';
 import { ChangeEntry } from './ChangeEntry';
 import { describeEntry } from '@/core/record/describeEntry';
 import { TimeOfDay } from './TimeOfDay';
+import { changeFault } from '@/core/record/mayChange';
+import { timeDoubt } from '@/core/record/timeDoubt';
 import { isLate, noPeriods } from '@/core/record/periods';
 import { tapeRows } from './tapeRows';
 import type { Body, FileNote } from '@/core/record/entry';
 import type { BenchState } from '@/core/record/benchState';
+import type { Identity } from '@/core/people/identity';
 import type { Live } from '@/core/record/foldRecord';
 import type { Periods } from '@/core/record/periods';
 import type { TapeRow } from './tapeRows';
@@ -17,12 +20,18 @@ const fewRows = 14;
 /** The last entries, the newest on top: what was recorded, where it is kept, and the door to change it. */
 export function RecordTape({
   state,
+  identity,
   periods = noPeriods,
+  since,
   onAdd,
   now,
 }: {
   readonly state: BenchState;
+  /** Who reads: a group changes what it wrote itself. */
+  readonly identity: Identity;
   readonly periods?: Periods;
+  /** When the record began, ISO 8601. */
+  readonly since?: string;
   /** Absent where the record is only read. */
   readonly onAdd?: (body: Body) => void;
   readonly now?: number | undefined;
@@ -42,7 +51,10 @@ export function RecordTape({
             row={row}
             state={state}
             periods={periods}
-            {...(onAdd ? { onChange: () => setChanging(row.newest) } : {})}
+            since={since}
+            {...(onAdd && changeFault(identity, row.newest.entry) === undefined
+              ? { onChange: () => setChanging(row.newest) }
+              : {})}
           />
         ))}
       </ol>
@@ -54,6 +66,7 @@ export function RecordTape({
       {onAdd && changing && (
         <ChangeEntry
           live={changing}
+          identity={identity}
           words={describeEntry(changing, state.bench.doc, state.steps)}
           now={now}
           onAdd={onAdd}
@@ -68,11 +81,13 @@ function TapeLine({
   row: { newest, more },
   state,
   periods,
+  since,
   onChange,
 }: {
   readonly row: TapeRow;
   readonly state: BenchState;
   readonly periods: Periods;
+  readonly since: string | undefined;
   readonly onChange?: () => void;
 }) {
   const { amount, says } = describeEntry(newest, state.bench.doc, state.steps);
@@ -91,10 +106,19 @@ function TapeLine({
         </span>
         <small>
           {stateOf(newest)}
-          {isLate(newest.entry, periods) && ', came in late'} · {newest.entry.author.name}
+          {isLate(newest.entry, periods) && ', came in late'}
+          {newest.changedBy && isLate(newest.changedBy, periods) && ', changed after the closing'}
+          {doubts[timeDoubt(newest.entry, since) ?? 'none']} · {newest.entry.author.name}
           {newest.entry.author.role !== 'group' && ' for the bench'}
           {deviceName && ` · ${deviceName}`}
           {newest.reason && ` · ${newest.reason}`}
+          {newest.undoneAfter_min !== undefined && `, ${newest.undoneAfter_min} min after it was stored`}
+          {newest.revoked.map(({ by, at, reason }) => (
+            <span key={at} className="tape-revoked">
+              {' '}
+              · signature taken back by {by} at <TimeOfDay at={at} />: {reason}
+            </span>
+          ))}
           {newest.returned && ` · returned: ${newest.returned}`}
         </small>
         {newest.body.k === 'file' && newest.entry.seq > 0 && <FileDoor file={newest.body} />}
@@ -118,11 +142,17 @@ function FileDoor({ file: { file, name } }: { readonly file: FileNote }) {
   );
 }
 
-function stateOf({ status, entry, seals, asked, lostSeal }: Live): string {
+const doubts = {
+  none: '',
+  ahead: ', its time lies ahead of the server’s',
+  before: ', its time lies before the record began',
+} as const;
+
+function stateOf({ status, entry, seals, ownSeal, asked, lostSeal }: Live): string {
   if (status === 'void') return 'struck';
   if (status === 'corrected') return 'corrected';
   if (entry.seq === 0) return 'on this tablet only';
-  if (seals.length > 0) return 'signed';
+  if (seals.length > 0) return ownSeal ? 'signed by who wrote it' : 'signed';
   const kept = lostSeal ? 'stored, signature lost by the correction' : 'stored';
   return `${status === 'rival' ? 'one of two at this place, ' : ''}${kept}${asked ? ', waiting for a signature' : ''}`;
 }

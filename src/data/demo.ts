@@ -8,14 +8,14 @@ export const demoClass = {
   name: 'Spring module, Tuesday afternoon',
   joinCode: 'SHORE7',
   benches: [
-    { name: 'Avocet', pin: '4170' },
-    { name: 'Curlew', pin: '2893' },
-    { name: 'Dunlin', pin: '6038' },
-    { name: 'Godwit', pin: '5512' },
-    { name: 'Knot', pin: '9046' },
-    { name: 'Plover', pin: '3327' },
-    { name: 'Sanderling', pin: '7781' },
-    { name: 'Turnstone', pin: '1464' },
+    { name: 'Avocet', pin: '417052' },
+    { name: 'Curlew', pin: '289317' },
+    { name: 'Dunlin', pin: '603884' },
+    { name: 'Godwit', pin: '551230' },
+    { name: 'Knot', pin: '904665' },
+    { name: 'Plover', pin: '332798' },
+    { name: 'Sanderling', pin: '778121' },
+    { name: 'Turnstone', pin: '146476' },
   ],
 } as const;
 

@@ -12,6 +12,8 @@ export const errorStatus = {
   tooLarge: 413,
   refused: 422,
   tooManyAttempts: 429,
+  tooManyRequests: 429,
+  unavailable: 503,
 } as const;
 
 export type ErrorCode = keyof typeof errorStatus;

@@ -2,13 +2,15 @@ import 'server-only';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { countedDoor, readCode } from './identify';
 import { courseOfPreparation } from './courses';
 import { inTransaction } from './inTransaction';
 import { findPreparation } from './preparations';
 import { entriesOf, newsOf } from './entries';
 import { verifyLog } from './record';
-import { draw, insertLog } from './newBench';
+import { draw, drawPin, insertLog } from './newBench';
 import { addMembers } from './roster';
+import { addStaff } from './classStaff';
 import { insert, rows } from './tables';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
@@ -18,7 +20,9 @@ import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
+import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
+import type { Origin } from './identify';
 import type { Preparation } from '@/core/preparation/document';
 
 /** Version of the computations that a class is issued with. */
@@ -32,6 +36,8 @@ export interface IssueOptions {
   readonly preparationId: string;
   readonly section?: string;
   readonly benches: readonly { readonly name: string; readonly pin?: string; readonly members?: readonly string[] }[];
+  /** Demonstrators who belong to the class, by id. */
+  readonly staff?: readonly string[];
   readonly joinCode?: string;
   readonly by: string;
 }
@@ -44,7 +50,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   const id = ulid();
   const joinCode = options.joinCode ?? draw(letters, 6);
   const benches = await Promise.all(
-    options.benches.map(async ({ name, members = [], pin = draw('0123456789', 4) }) => ({
+    options.benches.map(async ({ name, members = [], pin = drawPin() }) => ({
       id: ulid(),
       name,
       members,
@@ -87,6 +93,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
       await addMembers(bench.id, bench.members, transaction);
     }
     await insertLog(id, null, transaction);
+    await addStaff(id, options.staff ?? [], transaction);
   });
   return {
     id,
@@ -97,22 +104,27 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   };
 }
 
-/** The class behind a join code. */
-export async function findClassDoor(code: string): Promise<ClassDoor> {
+/** The class behind a join code. Wrong codes are counted: they are all that keeps the names of the benches. */
+export async function findClassDoor(text: string, from: Origin): Promise<ClassDoor> {
+  const door = await countedDoor(from, () => doorOf(readCode(text)));
+  if (!door)
+    throw new AppError('notFound', 'No class has this join code. It stands on the board or on the bench card.');
+  return door;
+}
+
+async function doorOf(code: string | undefined): Promise<ClassDoor | undefined> {
+  if (code === undefined) return undefined;
   const found = await rows<{ name: string; bench: string }>(
     'SELECT c.name, b.name AS bench FROM classes c JOIN benches b ON b.class_id = c.id WHERE c.join_code = :code ORDER BY b.position',
-    { code: code.trim().toUpperCase().slice(0, 6) },
+    { code },
   );
-  const [first] = found;
-  if (!first)
-    throw new AppError('notFound', 'No class has this join code. It stands on the board or on the bench card.');
-  return { name: first.name, benches: found.map(({ bench }) => bench) };
+  return found[0] && { name: found[0].name, benches: found.map(({ bench }) => bench) };
 }
 
 /** What a bench card's code leads to; nothing when the class is not found. */
-export async function findInvitation(joinCode: string, bench?: string): Promise<Invitation | undefined> {
+export async function findInvitation(joinCode: string, from: Origin, bench?: string): Promise<Invitation | undefined> {
   try {
-    const door = await findClassDoor(joinCode);
+    const door = await findClassDoor(joinCode, from);
     return { joinCode, door, ...(bench !== undefined && door.benches.includes(bench) ? { bench } : {}) };
   } catch (error) {
     if (error instanceof AppError) return undefined;
@@ -120,8 +132,8 @@ export async function findInvitation(joinCode: string, bench?: string): Promise<
   }
 }
 
-/** All classes, the newest first. */
-export async function listClasses(): Promise<readonly ClassSummary[]> {
+/** Classes that are open to somebody of the staff, the newest first. */
+export async function listClasses({ id: user, role }: Identity): Promise<readonly ClassSummary[]> {
   const found = await rows<{
     id: string;
     name: string;
@@ -133,7 +145,10 @@ export async function listClasses(): Promise<readonly ClassSummary[]> {
   }>(
     `SELECT c.id, c.name, c.join_code AS joinCode, c.section, i.document, i.issued_at AS issuedAt,
        (SELECT COUNT(*) FROM benches b WHERE b.class_id = c.id) AS benches
-     FROM classes c JOIN issued i ON i.class_id = c.id ORDER BY i.issued_at DESC, c.id DESC`,
+     FROM classes c JOIN issued i ON i.class_id = c.id
+     WHERE :role = 'coordinator' OR c.id IN (SELECT class_id FROM class_staff WHERE user_id = :user)
+     ORDER BY i.issued_at DESC, c.id DESC`,
+    { role, user },
   );
   return found.map(({ id, name, joinCode, section, document, benches, issuedAt }) => ({
     id,
@@ -146,16 +161,28 @@ export async function listClasses(): Promise<readonly ClassSummary[]> {
   }));
 }
 
+interface FoundClass {
+  readonly id: string;
+  readonly name: string;
+  readonly joinCode: string;
+  readonly issuedAt: string;
+  readonly doc: Preparation;
+}
+
 /** A class with its issued preparation. */
-export async function findClass(
-  id: string,
-): Promise<{ readonly id: string; readonly name: string; readonly joinCode: string; readonly doc: Preparation }> {
-  const [row] = await rows<{ name: string; join_code: string; document: string }>(
-    'SELECT c.name, c.join_code, i.document FROM classes c JOIN issued i ON i.class_id = c.id WHERE c.id = :id',
+export async function findClass(id: string): Promise<FoundClass> {
+  const [row] = await rows<{ name: string; join_code: string; document: string; issued_at: Date }>(
+    'SELECT c.name, c.join_code, i.document, i.issued_at FROM classes c JOIN issued i ON i.class_id = c.id WHERE c.id = :id',
     { id },
   );
   if (!row) throw new AppError('notFound', 'There is no such class.');
-  return { id, name: row.name, joinCode: row.join_code, doc: openStored(row.document) };
+  return {
+    id,
+    name: row.name,
+    joinCode: row.join_code,
+    issuedAt: new Date(row.issued_at).toISOString(),
+    doc: openStored(row.document),
+  };
 }
 
 /** The record of a bench, by the bench. */
@@ -190,7 +217,7 @@ export async function readClassState(classId: string): Promise<ClassState> {
  *   logs with later entries are verified again
  */
 export async function readBoard(classId: string, after: readonly Mark[] = []): Promise<ClassBoard> {
-  const { name, joinCode, doc } = await findClass(classId);
+  const { name, joinCode, issuedAt: since, doc } = await findClass(classId);
   const benches = await rows<{ id: string; bench: string; log: string; seq: number; chain: string }>(
     `SELECT b.id, b.name AS bench, l.id AS log, l.head_seq AS seq, l.head_chain AS chain FROM benches b JOIN logs l ON l.bench_id = b.id
      WHERE b.class_id = :classId ORDER BY b.position`,
@@ -203,7 +230,7 @@ export async function readBoard(classId: string, after: readonly Mark[] = []): P
     const hasAll = known?.seq === seq && chain.startsWith(known.chain);
     lanes.push(hasAll ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
   }
-  return { id: classId, now: new Date().toISOString(), name, joinCode, doc, own, lanes };
+  return { id: classId, now: new Date().toISOString(), name, joinCode, since, doc, own, lanes };
 }
 
 async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = beginning): Promise<BenchBoard> {

@@ -1,23 +1,36 @@
 import 'server-only';
+import { resolve } from 'node:path';
+import { settingOf } from './settings';
 
-/** The only place that reads the environment. */
+/** Settings with their types. Asked each time: tests set them before they begin. */
 export const config = {
   get databaseUrl() {
-    return process.env['DATABASE_URL'] ?? '';
+    return settingOf('DATABASE_URL');
   },
-  /** Connections of one process. */
   get poolSize() {
-    return Number(process.env['DATABASE_POOL'] ?? 8);
+    return Number(settingOf('DATABASE_POOL'));
   },
-  /** Address under which people open the app; decides whether cookies need TLS. */
   get publicUrl() {
-    return process.env['PUBLIC_URL'] ?? '';
+    return settingOf('PUBLIC_URL');
   },
-  /** Whether the demo scenario and its one-tap sign-ins are there. */
+  /** Whether people reach the app by TLS: cookies are bound to it. */
+  get isSecure() {
+    return settingOf('PUBLIC_URL').startsWith('https:');
+  },
   get demo() {
-    return process.env['MOZLE_DEMO'] === '1';
+    return settingOf('MOZLE_DEMO') === '1';
   },
   get logLevel() {
-    return process.env['LOG_LEVEL'] ?? 'info';
+    return settingOf('LOG_LEVEL');
+  },
+  /** Folder of what lies outside the database: keys, anchors. Absolute. */
+  get dataFolder() {
+    return resolve(settingOf('MOZLE_DATA'));
+  },
+  get freeSpaceMb() {
+    return Number(settingOf('FREE_SPACE_MB'));
+  },
+  get classFilesBytes() {
+    return Number(settingOf('CLASS_FILES_MB')) * 1e6;
   },
 };

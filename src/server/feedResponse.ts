@@ -1,5 +1,5 @@
 import 'server-only';
-import { AppError } from './appError';
+import { isAdmitted } from './access';
 import { findBenchLog, findClassLog, readClassState } from './classes';
 import { entriesOf, goesOnFrom } from './entries';
 import { listen } from './feed';
@@ -24,8 +24,6 @@ export async function feedResponse(
   asked: ReadonlyMap<string, Mark>,
   signal: AbortSignal,
 ): Promise<Response> {
-  if (identity.role === 'group' && identity.classId !== classId)
-    throw new AppError('notFound', 'There is no such class.');
   const [own, token] = [await findClassLog(classId), await currentToken()];
   const isGroup = identity.role === 'group';
   const all = isGroup ? [await findBenchLog(identity.id)] : await logsOf(classId);
@@ -62,6 +60,8 @@ export async function feedResponse(
           },
           beat: async () => {
             if ((await identityOf(token))?.id !== identity.id) return false;
+            // Whoever was taken off the class sees it no longer.
+            if (!(await isAdmitted(identity, classId))) return false;
             send({ k: 'beat', now: now() });
             return true;
           },

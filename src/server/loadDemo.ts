@@ -3,10 +3,13 @@ import { readFileSync } from 'node:fs';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { findClassLog, issueClass } from './classes';
+import { config } from './config';
+import { connect } from './database';
 import { createCourse, setCourseOfPreparation } from './courses';
 import { createPreparation } from './preparations';
 import { storeDraft } from './record';
 import { insert, rows } from './tables';
+import { withLock } from './withLock';
 import { demoAccounts, demoClass, demoPreparations } from '@/data/demo';
 import { demoMinutes, demoRecord, demoSettings } from '@/data/demoRecord';
 import { demoBody } from '@/data/demoSteps';
@@ -19,6 +22,16 @@ import type { Body, Entry } from '@/core/record/entry';
  * @param now ms since 1970; the class began some hours before, so that its timers run
  */
 export async function loadDemo(now = Date.now()): Promise<boolean> {
+  // Its own pool: the lock lives on one connection while the scenario is stored through others.
+  const sequelize = connect(config.databaseUrl, 1, true);
+  try {
+    return await withLock(sequelize, 'mozle-demo', 120, () => load(now));
+  } finally {
+    await sequelize.close();
+  }
+}
+
+async function load(now: number): Promise<boolean> {
   if ((await rows('SELECT id FROM users LIMIT 1')).length > 0) return false;
   for (const { name, role, password } of demoAccounts) {
     await insert('users', { id: ulid(), name, role, password_hash: await hash(password) });
@@ -32,7 +45,8 @@ export async function loadDemo(now = Date.now()): Promise<boolean> {
     preparationId = (await createPreparation(text, by)).id;
     await setCourseOfPreparation(preparationId, course.id);
   }
-  const { id } = await issueClass({ ...demoClass, preparationId, by });
+  const staff = await rows<{ id: string }>("SELECT id FROM users WHERE role = 'demonstrator'");
+  const { id } = await issueClass({ ...demoClass, preparationId, by, staff: staff.map((one) => one.id) });
   await loadRecord(id, now - demoMinutes * 60_000);
   return true;
 }

@@ -1,8 +1,8 @@
 import 'server-only';
-import { QueryTypes } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { connect } from './database';
 import { migrations } from './migrations';
+import { withLock } from './withLock';
 import type { QueryInterface, Sequelize } from 'sequelize';
 import type { Migration } from './migrations';
 
@@ -16,9 +16,9 @@ export async function migrate(
   list: readonly Migration[] = migrations,
 ): Promise<readonly string[]> {
   // Its own pool: the lock lives on one connection while the migrations run on another.
-  const sequelize = connect(url, 2);
+  const sequelize = connect(url, 2, true);
   try {
-    return await locked(sequelize, async () => {
+    return await withLock(sequelize, lockName, lockSeconds, async () => {
       const storage = new SequelizeStorage({ sequelize, tableName: 'migrations' });
       const umzug = umzugOf(sequelize, storage, list);
       const executed = new Set(await storage.executed());
@@ -46,25 +46,5 @@ function umzugOf(sequelize: Sequelize, storage: SequelizeStorage, list: readonly
     context: sequelize.getQueryInterface(),
     storage,
     logger: undefined,
-  });
-}
-
-async function locked<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<T> {
-  return sequelize.transaction(async (transaction) => {
-    const [row] = await sequelize.query<{ got: number }>('SELECT GET_LOCK(?, ?) AS got', {
-      replacements: [lockName, lockSeconds],
-      type: QueryTypes.SELECT,
-      transaction,
-    });
-    if (row?.got !== 1) throw new Error(`another process has been migrating this database for ${lockSeconds} seconds`);
-    try {
-      return await work();
-    } finally {
-      await sequelize.query('SELECT RELEASE_LOCK(?)', {
-        replacements: [lockName],
-        type: QueryTypes.SELECT,
-        transaction,
-      });
-    }
   });
 }

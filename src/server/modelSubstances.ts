@@ -1,20 +1,21 @@
 import 'server-only';
 import { fromReference } from '@/core/preparation/fromReference';
-import { pickEntry, readLibrary } from './referenceLibrary';
+import { pickEntry, readAllStructures, readLibrary } from './referenceLibrary';
 import type { Substance } from '@/core/preparation/document';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 
 /** Substances of the library that a model can work with, by name, as a preparation would hold them. */
 export async function modelSubstances(): Promise<readonly Substance[]> {
   const library = await readLibrary();
-  return [...library.substances.values()]
-    .filter(usable)
-    .map((entry) => ({
+  await readAllStructures(library);
+  const found = await Promise.all(
+    [...library.substances.values()].filter(usable).map(async (entry) => ({
       id: entry.id,
-      ...fromReference(pickEntry(library, entry.id, [])).substance,
+      ...fromReference(await pickEntry(library, entry.id, [])).substance,
       ...solubilityOf(entry),
-    }))
-    .sort((a, b) => a.name.localeCompare(b.name, 'en'));
+    })),
+  );
+  return found.sort((a, b) => a.name.localeCompare(b.name, 'en'));
 }
 
 function usable({ values, antoine, curves }: ReferenceSubstance): boolean {

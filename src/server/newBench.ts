@@ -10,8 +10,12 @@ export function draw(from: string, length: number): string {
   return Array.from({ length }, () => from.charAt(randomInt(from.length))).join('');
 }
 
+/** A bench's PIN. Six digits: with eight tries in ten minutes a stranger needs years. */
+export const drawPin = (): string => draw('0123456789', 6);
+
 /** An empty log of a bench, or of the class itself. */
 export function insertLog(classId: string, bench_id: string | null, transaction: Transaction): Promise<void> {
-  const log = { id: ulid(), class_id: classId, bench_id, head_seq: 0, head_chain: chainStart };
+  const kind = bench_id === null ? 'class' : 'bench';
+  const log = { id: ulid(), class_id: classId, bench_id, kind, head_seq: 0, head_chain: chainStart };
   return insert('logs', log, transaction);
 }

@@ -1,15 +1,17 @@
 import 'server-only';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { offThread } from './offThread/offThread';
 import { inTransaction } from './inTransaction';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
-import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Preparation } from '@/core/preparation/document';
 import type { PreparationSummary, StoredPreparation } from '@/core/preparation/stored';
+
+const deadlineMs = 15_000;
 
 /** All preparations, the last changed first. */
 export async function listPreparations(): Promise<readonly PreparationSummary[]> {
@@ -48,7 +50,7 @@ export async function findPreparation(id: string, version?: number): Promise<Sto
 
 /** Stores a new preparation from the text of a file. */
 export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
-  const doc = accept(text);
+  const doc = await accept(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
     await insert('preparations', { id, title: doc.title, head_version: 1, updated_at: new Date() }, transaction);
@@ -63,7 +65,7 @@ export async function createPreparation(text: string, author: string): Promise<S
  * @param base version from which the text was edited
  */
 export async function saveVersion(id: string, base: number, text: string, author: string): Promise<StoredPreparation> {
-  const doc = accept(text);
+  const doc = await accept(text, author);
   const version = base + 1;
   await inTransaction(async (transaction) => {
     const [head] = await rows<{ head_version: number }>(
@@ -113,9 +115,9 @@ async function insertVersion(
   );
 }
 
-function accept(text: string): Preparation {
+async function accept(text: string, who: string): Promise<Preparation> {
   if (text.length > largestFile) throw new AppError('tooLarge', `The file is larger than ${largestFile / 1e6} MB.`);
-  const read = readPreparation(text);
+  const read = await offThread('preparation', [text], { who, deadlineMs });
   if (!read.ok) throw new AppError('refused', 'The file was refused. Nothing was stored.', read.faults);
   return read.doc;
 }

@@ -1,13 +1,17 @@
 import 'server-only';
 import { ValidationError } from 'yup';
 import { AppError } from './appError';
+import { admitTo } from './access';
 import { inTransaction } from './inTransaction';
 import { entriesOf, toEntry } from './entries';
 import { periodsOfClass } from './periods';
+import { log as logger } from './log';
 import { revokeSessions } from './sessions';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { hasFile } from './files';
+import { changeFault } from '@/core/record/mayChange';
+import { isStanding } from '@/core/record/foldRecord';
 import { markFault, takesFrom } from '@/core/record/periods';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { chainHash, contentHash, verifyLogOf } from '@/core/record/chain';
@@ -16,40 +20,23 @@ import type { Transaction } from 'sequelize';
 import type { Identity } from '@/core/people/identity';
 import type { ChainFault } from '@/core/record/chain';
 import type { EntryRow } from './entries';
+import type { LogOwner } from './access';
 import type { Author, Body, Draft, Entry } from '@/core/record/entry';
 
-interface LogRow {
+interface LogRow extends LogOwner {
   readonly id: string;
-  readonly class_id: string;
-  /** Absent for the log of the class itself. */
-  readonly bench_id: string | null;
   readonly head_seq: number;
   readonly head_chain: string;
 }
-
-const slipSeconds = 30;
 
 /** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings and periods. */
 const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void', 'period']);
 const onlyOfClass: ReadonlySet<Body['k']> = new Set(['setting', 'period']);
 
-/** Entries of a log after a sequence number, oldest first. A group reads its own bench only. */
-export async function readEntries(identity: Identity, log: string, after: number): Promise<readonly Entry[]> {
-  await admitTo(identity, log);
-  return entriesOf(log, after);
-}
-
-/** The class of a log, for those whom the log admits; for others it is not there. */
-export async function admitTo(identity: Identity, log: string): Promise<string> {
+/** The class to which a log belongs. */
+export async function classOfLog(log: string): Promise<string> {
   const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log });
-  admit(identity, found);
-  return found.class_id;
-}
-
-function admit(identity: Identity, log: LogRow | undefined): asserts log is LogRow {
-  // Another bench's log is as absent as one that does not exist.
-  if (!log || (identity.role === 'group' && log.bench_id !== identity.id))
-    throw new AppError('notFound', 'There is no such record.');
+  return found?.class_id ?? '';
 }
 
 /**
@@ -75,7 +62,9 @@ function checked(value: unknown, log: string): Draft {
 
 async function store(identity: Identity, draft: Draft, transaction: Transaction): Promise<Entry> {
   const [log] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log FOR UPDATE', { log: draft.log }, transaction);
-  admit(identity, log);
+  await admitTo(identity, log, transaction);
+  // Admitted, so it is there.
+  if (!log) throw new AppError('notFound', 'There is no such record.');
   const author: Author = { id: identity.id, name: identity.name, role: identity.role };
   const content = contentHash({ ...draft, author }, sha256);
   const [same] = await rows<EntryRow>(
@@ -94,7 +83,8 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     throw new AppError('refused', 'This kind of entry does not belong into this record.');
   await allowPeriod(log, draft, transaction);
   await allow(identity, draft, transaction);
-  const bare = { ...draft, author, content, seq: log.head_seq + 1, received: new Date().toISOString() };
+  const received = await receivedNow(log, transaction);
+  const bare = { ...draft, author, content, seq: log.head_seq + 1, received };
   const entry: Entry = { ...bare, chain: chainHash(log.head_chain, bare, sha256) };
   const { id, v, body, at, deviceAt, device, saw } = draft;
   await insert(
@@ -120,6 +110,20 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
   // Whoever was signed in at a bench signs in again to see the closed record.
   if (body.k === 'period' && body.to === 'closed') await revokeSessions({ classId: log.class_id }, transaction);
   return entry;
+}
+
+/** The server's time, never before that of the entry stored last: a clock that was set back must not turn the order around. */
+async function receivedNow({ id, head_seq }: LogRow, transaction: Transaction): Promise<string> {
+  const now = Date.now();
+  const [last] = await rows<{ received: Date }>(
+    'SELECT received FROM entries WHERE log_id = :id AND seq = :head_seq',
+    { id, head_seq },
+    transaction,
+  );
+  const before = last ? new Date(last.received).getTime() : 0;
+  if (before > now)
+    logger.warn({ log: id, behind_ms: before - now }, 'the clock of this server runs behind the record');
+  return new Date(Math.max(now, before)).toISOString();
 }
 
 /** A closed record takes what was made before, and the marks that open it again. */
@@ -153,22 +157,24 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   if (targets.some((id) => !byId.has(id)))
     throw new AppError('refused', 'The entry it refers to is not in this record.');
+  if (body.k === 'correct' || body.k === 'void') {
+    const target = byId.get(body.target);
+    const fault = target && changeFault(identity, target);
+    if (fault) throw new AppError('forbidden', fault);
+  }
+  if (targets.some((id) => !isStanding(byId.get(id)!.body) && body.k !== 'void' && byId.get(id)!.body.k !== 'correct'))
+    throw new AppError('refused', 'What it refers to is no reading or note.');
   if (body.k === 'sign' && body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content)) {
     throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');
   }
   if (body.k === 'void' && byId.get(body.target)?.body.k === 'period')
     throw new AppError('refused', 'A closing or opening is not struck: the next mark changes it.');
   if (body.k === 'void' && body.slip) {
-    const target = byId.get(body.target);
     const signed = entries.some(
       (entry) => entry.body.k === 'sign' && entry.body.seals.some((seal) => seal.entry === body.target),
     );
-    const seconds = (Date.parse(draft.at) - Date.parse(target?.at ?? '')) / 1000;
-    if (signed || !(seconds >= 0 && seconds <= slipSeconds))
-      throw new AppError(
-        'refused',
-        `Undo works for ${slipSeconds} s and before a signature. Strike it with a reason instead.`,
-      );
+    // How long after storing it comes is judged by the server's clock when the record is read: nothing a tablet made is lost.
+    if (signed) throw new AppError('refused', 'It has been signed meanwhile. Strike it with a reason instead.');
   }
 }
 

@@ -11,7 +11,7 @@ import { sameAtoms } from '@/core/compound/sameAtoms';
 import { solutionSchema, substanceSchema } from '@/core/reference/schema';
 import { unfitAgents } from '@/core/reference/dryingAgents';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { readStructure } from '@/structure/readStructure';
+import { readStructures } from './structures';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { Library } from './referenceLibrary';
 import type { Picked } from '@/core/preparation/fromReference';
@@ -37,7 +37,7 @@ export interface EntryToSave {
  */
 export async function saveEntry({ kind, base, entry, fresh, by }: EntryToSave): Promise<Picked> {
   const library = await readLibrary();
-  const accepted = kind === 'substance' ? acceptSubstance(entry) : acceptSolution(entry, library);
+  const accepted = kind === 'substance' ? await acceptSubstance(entry) : acceptSolution(entry, library);
   const { id } = accepted;
   if (addresses.has(id)) throw new AppError('conflict', `“${id}” cannot be the name of an entry. Give another.`);
   const taken = library.substances.has(id) || library.solutions.has(id);
@@ -66,10 +66,10 @@ function validated<T>(
 const refuse = (path: string, reason: string) =>
   new AppError('refused', 'The entry was refused. Nothing was stored.', [{ path, reason }]);
 
-function acceptSubstance(value: unknown): ReferenceSubstance {
+async function acceptSubstance(value: unknown): Promise<ReferenceSubstance> {
   const substance = validated<ReferenceSubstance>(substanceSchema, value);
   const { formula, smiles } = substance;
-  const structure = smiles === undefined ? undefined : readStructure(smiles);
+  const structure = smiles === undefined ? undefined : (await readStructures([smiles])).get(smiles);
   if (smiles !== undefined && !structure) throw refuse('smiles', 'this structure cannot be read');
   if (structure && formula !== undefined && !sameAtoms(formula, structure.formula))
     throw refuse('formula', `the structure holds ${structure.formula}, the formula says ${formula}`);

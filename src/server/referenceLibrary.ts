@@ -6,7 +6,7 @@ import { confirmationOf, standingsOf } from '@/core/reference/confirmation';
 import { molarMass } from '@/core/compound/molarMass';
 import { solutionChecks } from '@/core/reference/solutionChecks';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { readStructure } from '@/structure/readStructure';
+import { readStructures } from './structures';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { EntrySummary } from '@/core/reference/search';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
@@ -84,10 +84,12 @@ export async function readConfirmations(entry?: string): Promise<readonly Confir
 }
 
 /** An entry with its relations and how far its fields can be trusted. */
-export function pickEntry(library: Library, id: string, confirmations: readonly Confirmation[]): Picked {
+export async function pickEntry(library: Library, id: string, confirmations: readonly Confirmation[]): Promise<Picked> {
   const substance = library.substances.get(id);
   if (substance) {
-    const checks = crossChecks(substance, substance.smiles && readStructure(substance.smiles)?.formula);
+    const { smiles } = substance;
+    const structure = smiles === undefined ? undefined : (await readStructures([smiles])).get(smiles);
+    const checks = crossChecks(substance, structure?.formula);
     return { kind: 'substance', substance, checks, standings: standingsOf(substance, checks, confirmations) };
   }
   const solution = library.solutions.get(id);
@@ -100,6 +102,11 @@ export function pickEntry(library: Library, id: string, confirmations: readonly 
 /** One entry for a plan's line. */
 export async function findPicked(id: string): Promise<Picked> {
   return pickEntry(await readLibrary(), id, await readConfirmations(id));
+}
+
+/** Reads all structures of the library at once, so that they need not be read one by one. */
+export async function readAllStructures({ substances }: Library): Promise<void> {
+  await readStructures([...substances.values()].flatMap(({ smiles }) => smiles ?? []));
 }
 
 /** All entries of the library, for lists and searches. */

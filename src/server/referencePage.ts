@@ -14,7 +14,7 @@ import type { EntryPage } from '@/core/reference/entryPage';
 /** What the page of one entry shows. */
 export async function readEntryPage(id: string): Promise<EntryPage> {
   const library = await readLibrary();
-  const picked = pickEntry(library, id, await readConfirmations(id));
+  const picked = await pickEntry(library, id, await readConfirmations(id));
   const own = library.own.get(id);
   const matter = picked.kind === 'substance' ? picked.substance : picked.solute;
   const source = picked.kind === 'solution' ? picked.solution.madeFrom : undefined;

@@ -1,18 +1,15 @@
 import 'server-only';
+import { offThread } from './offThread/offThread';
 import { readBoard } from './classes';
-import { csvText } from './csv';
-import { benchState } from '@/core/record/benchState';
-import { classResults } from '@/core/results/classResults';
-import { classSettings } from '@/core/record/classSettings';
-import { foldRecord } from '@/core/record/foldRecord';
-import { resultTable } from '@/core/formats/resultColumns';
+import { writePreparation } from '@/core/formats/writePreparation';
+
+const deadlineMs = 30_000;
 
 /** Results of a class as a CSV file (docs/results-csv.md). */
 export async function resultsFile(classId: string): Promise<{ readonly name: string; readonly text: string }> {
   const { name, doc, own, lanes } = await readBoard(classId);
-  const settings = classSettings(foldRecord(own.entries));
-  const { rows } = classResults(
-    lanes.map(({ bench, entries }) => ({ bench, state: benchState(doc, entries, settings) })),
-  );
-  return { name, text: csvText(resultTable(doc, rows)) };
+  const benches = lanes.map(({ bench, entries }) => ({ bench, entries }));
+  const document = writePreparation(doc);
+  const text = await offThread('resultsCsv', [document, own.entries, benches], { who: classId, deadlineMs });
+  return { name, text };
 }

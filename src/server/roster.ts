@@ -2,10 +2,12 @@ import 'server-only';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { forgetTries } from './attempts';
 import { inTransaction } from './inTransaction';
-import { draw, insertLog } from './newBench';
+import { drawPin, insertLog } from './newBench';
 import { revokeSessions } from './sessions';
 import { insert, rows, run } from './tables';
+import { mostBenches } from '@/core/people/rosterSchema';
 import type { BenchPin, Roster, RosterBench } from '@/core/people/class';
 import type { Transaction } from 'sequelize';
 
@@ -53,6 +55,8 @@ export async function saveRoster(
       const known = before.benches.find((one) => one.name.toLowerCase() === name.toLowerCase());
       let id = known?.id;
       if (id === undefined) {
+        if (before.benches.length + added.length >= mostBenches)
+          throw new AppError('refused', `A class has at most ${mostBenches} benches.`);
         const made = await addBench(classId, name, before.benches.length + added.length, transaction);
         id = made.id;
         added.push({ name, pin: made.pin });
@@ -67,7 +71,7 @@ export async function saveRoster(
 
 async function addBench(classId: string, name: string, position: number, transaction: Transaction) {
   const id = ulid();
-  const pin = draw('0123456789', 4);
+  const pin = drawPin();
   const bench = { id, class_id: classId, name, position, pin_hash: await hash(pin) };
   await insert('benches', bench, transaction);
   await insertLog(classId, id, transaction);
@@ -80,18 +84,20 @@ export async function addMembers(bench: string, members: readonly string[], tran
     await insert('members', { id: ulid(), bench_id: bench, position, name }, transaction);
 }
 
-/** Gives a bench another PIN and ends its sessions: whoever knew the old one is out. */
+/** Gives a bench another PIN and ends its sessions: whoever knew the old one is out, and no device is known any longer. */
 export async function changePin(classId: string, bench: string): Promise<BenchPin> {
   const [row] = await rows<{ name: string }>('SELECT name FROM benches WHERE id = :bench AND class_id = :classId', {
     bench,
     classId,
   });
   if (!row) throw new AppError('notFound', 'The class has no such bench.');
-  const pin = draw('0123456789', 4);
+  const pin = drawPin();
   const pin_hash = await hash(pin);
   await inTransaction(async (transaction) => {
     await run('UPDATE benches SET pin_hash = :pin_hash WHERE id = :bench', { pin_hash, bench }, transaction);
     await revokeSessions({ bench }, transaction);
+    await run('DELETE FROM devices WHERE subject = :bench', { bench }, transaction);
   });
+  await forgetTries(bench);
   return { name: row.name, pin };
 }

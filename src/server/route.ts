@@ -1,9 +1,14 @@
 import 'server-only';
 import { ulid } from 'ulid';
 import { AppError, errorStatus } from './appError';
+import { config } from './config';
 import { log } from './log';
+import { admit } from './access';
 import { allowed } from './permissions';
-import { currentIdentity } from './sessions';
+import { anyRate, heavyRate, takeFrom } from './rate';
+import { currentToken, identityOf } from './sessions';
+import { databaseFault } from './databaseFault';
+import type { Named } from './access';
 import type { RouteKey } from './permissions';
 import type { Identity } from '@/core/people/identity';
 
@@ -18,14 +23,17 @@ export interface Call<P> {
 type Handler<P> = (call: Call<P>) => Promise<Response>;
 
 /**
- * Wraps a route handler: permission table, same-origin check on writes, errors in one shape, one log line.
+ * Wraps a route handler: permission table, same-origin check on writes, rates, errors in one shape, one log line.
  *
  * @param route its row in the permission table
+ * @param heavy it costs more than a look into the database: a session may ask for it less often
  */
-export function route<P = Record<string, never>>(route: RouteKey, handler: Handler<P>) {
+export function route<P = Record<string, never>>(route: RouteKey, handler: Handler<P>, { heavy = false } = {}) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     const started = performance.now();
-    const response = await answer(route, request, context.params, handler);
+    const response = await answer(route, request, context.params, handler, heavy);
+    // What is told to somebody signed in is for nobody who uses this device later.
+    if (!response.headers.has('Cache-Control')) response.headers.set('Cache-Control', 'no-store');
     log.info({ route, status: response.status, ms: Math.round(performance.now() - started) }, 'request');
     return response;
   };
@@ -36,10 +44,15 @@ async function answer<P>(
   request: Request,
   params: Promise<P>,
   handler: Handler<P>,
+  heavy: boolean,
 ): Promise<Response> {
   try {
     if (request.method !== 'GET') checkOrigin(request);
-    const identity = route === 'GET /api/health' ? undefined : await currentIdentity();
+    if (route === 'GET /api/health') return await handler({ request, params: await params, identity: undefined });
+    const token = await currentToken();
+    const who = token ?? request.headers.get('mozle-address') ?? '';
+    takeFrom(`any ${who}`, anyRate);
+    const identity = await identityOf(token);
     // A page of somebody who signed in here before must not act under the name of who is signed in now.
     const as = request.headers.get('mozle-as');
     if (as !== null && identity && as !== identity.id)
@@ -49,10 +62,15 @@ async function answer<P>(
         ? new AppError('forbidden', 'This is not open to your role.')
         : new AppError('notSignedIn', 'Sign in first.');
     }
-    return await handler({ request, params: await params, identity });
+    if (heavy) takeFrom(`heavy ${who}`, heavyRate);
+    const named = await checkedParams(params);
+    if (identity) await admit(route, identity, named as Named);
+    return await handler({ request, params: named, identity });
   } catch (error) {
-    if (error instanceof AppError) {
-      const { code, message, details } = error;
+    const expected = error instanceof AppError ? error : databaseFault(error);
+    if (expected) {
+      if (expected !== error) log.error({ err: error, route }, 'database');
+      const { code, message, details } = expected;
       return Response.json(
         { error: { code, message, ...(details === undefined ? {} : { details }) } },
         { status: errorStatus[code] },
@@ -64,7 +82,7 @@ async function answer<P>(
       {
         error: {
           code: 'unexpected',
-          message: `Something went wrong here. Nothing was stored. Reference ${reference}.`,
+          message: `Something went wrong here. Reference ${reference}.`,
         },
       },
       { status: 500 },
@@ -72,10 +90,28 @@ async function answer<P>(
   }
 }
 
-/** Cookies are sent along by other sites' forms: a write must come from our own pages. */
-function checkOrigin(request: Request): void {
-  const origin = request.headers.get('origin');
-  if (origin === null) return;
-  if (URL.canParse(origin) && new URL(origin).host === request.headers.get('host')) return;
-  throw new AppError('forbidden', 'The request came from another site.');
+/** Cookies are sent along by other sites' forms: a write must come from our own pages, and say so. */
+function checkOrigin({ headers }: Request): void {
+  const origin = headers.get('origin');
+  const isOwn =
+    origin === null
+      ? headers.get('sec-fetch-site') === 'same-origin'
+      : URL.canParse(origin) && hosts(headers).includes(new URL(origin).host);
+  if (!isOwn) throw new AppError('forbidden', 'The request came from another site.');
+}
+
+/** Under which hosts our own pages are open: behind a proxy the app is asked under another name. */
+const hosts = (headers: Headers) => [
+  headers.get('host'),
+  ...(URL.canParse(config.publicUrl) ? [new URL(config.publicUrl).host] : []),
+];
+
+/** Ids of rows are ASCII: what is not can name nothing, and would not compare with the columns that hold them. */
+async function checkedParams<P>(given: Promise<P>): Promise<P> {
+  // A route without parameters has none at all.
+  const params = (await given) ?? ({} as P);
+  const { id = 'x', bench = 'x' } = params as { id?: string; bench?: string };
+  const isNamed = [id, bench].every((one) => /^[\w.-]{1,80}$/.test(one));
+  if (!isNamed) throw new AppError('notFound', 'There is no such thing here.');
+  return params;
 }

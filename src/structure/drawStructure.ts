@@ -1,5 +1,6 @@
 import 'server-only';
 import { Molecule } from 'openchemlib';
+import { mostAtoms } from './readStructure';
 
 /** A drawn structure and its element counts. */
 export interface DrawnStructure {
@@ -12,11 +13,12 @@ export interface DrawnStructure {
 /**
  * Draws a structure from SMILES.
  *
- * @returns nothing when the SMILES cannot be read
+ * @returns nothing when the SMILES cannot be read or the structure is too large
  */
 export function drawStructure(smiles: string): DrawnStructure | undefined {
   try {
     const molecule = Molecule.fromSmiles(smiles);
+    if (molecule.getAllAtoms() > mostAtoms) return undefined;
     const svg = molecule
       .toSVG(320, 220, undefined, {
         autoCrop: true,

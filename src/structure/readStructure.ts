@@ -13,21 +13,18 @@ export interface ReadStructure {
   readonly code: string;
 }
 
-const kept = new Map<string, ReadStructure>();
-const mostKept = 2000;
+/** Atoms of the largest structure: looking for groups takes time with their square. */
+export const mostAtoms = 250;
 
 /**
- * Reads a structure from SMILES; answers are kept, since the library asks for the same ones again and again.
+ * Reads a structure from SMILES.
  *
- * @returns nothing when it cannot be read
+ * @returns nothing when it cannot be read or is larger than anything made in a teaching lab
  */
 export function readStructure(smiles: string): ReadStructure | undefined {
-  const known = kept.get(smiles);
-  if (known) return known;
   try {
-    const read = describe(Molecule.fromSmiles(smiles), smiles);
-    if (kept.size < mostKept) kept.set(smiles, read);
-    return read;
+    const molecule = Molecule.fromSmiles(smiles);
+    return molecule.getAllAtoms() > mostAtoms ? undefined : describe(molecule, smiles);
   } catch {
     return undefined;
   }

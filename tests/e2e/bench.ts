@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { storePreparation } from './support';
+import { demonstrators, storePreparation } from './support';
 import type { APIRequestContext, Browser, Page } from '@playwright/test';
 
 export interface Issued {
@@ -19,6 +19,7 @@ export async function makeClass(request: APIRequestContext, text: string): Promi
     data: {
       name: 'Record',
       preparationId,
+      staff: await demonstrators(request),
       benches: [
         { name: 'Ruff', members: ['A. Reed', 'B. Sedge'] },
         { name: 'Knot', members: [] },

@@ -185,7 +185,7 @@ test('in another time zone than the server’s every page comes alive without an
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
-  await signInAt(page, 'Curlew', '2893');
+  await signInAt(page, 'Curlew', '289317');
   await page.goto('/bench');
   const [here, there] = await page.evaluate(() =>
     [undefined, 'Asia/Tokyo'].map((timeZone) => new Date().toLocaleTimeString('en-GB', { hour: '2-digit', timeZone })),

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, request as requests, test } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { storePreparation } from './support';
+import { demonstrators, fromHere, storePreparation } from './support';
 import { ulid } from 'ulid';
 import type { APIRequestContext } from '@playwright/test';
 
@@ -91,7 +91,8 @@ interface Ids {
 
 async function idsOf(owner: APIRequestContext): Promise<Ids> {
   const preparation = await storePreparation(owner, acetanilideText());
-  const data = { name: 'Permissions', preparationId: preparation, benches: [{ name: 'Ruff', members: [] }] };
+  const staff = await demonstrators(owner);
+  const data = { name: 'Permissions', preparationId: preparation, staff, benches: [{ name: 'Ruff', members: [] }] };
   const made = (await (await owner.post('/api/v1/classes', { data })).json()) as { id: string };
   const board = (await (await owner.get(`/api/v1/classes/${made.id}/board`)).json()) as {
     lanes: { id: string; log: string }[];
@@ -129,8 +130,8 @@ async function visit(context: APIRequestContext, route: string, ids: Ids): Promi
 
 for (const visitor of visitors) {
   test(`${visitor}: each route answers as promised`, async ({ baseURL }) => {
-    const context = await requests.newContext({ baseURL: baseURL ?? '' });
-    const owner = await requests.newContext({ baseURL: baseURL ?? '' });
+    const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+    const owner = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
     const ids = await idsOf(owner);
     for (const [route, who] of Object.entries(promised)) {
       if (visitor !== 'anonymous') await context.post('/api/v1/session', { data: { as: 'demo', role: visitor } });
@@ -152,14 +153,16 @@ for (const visitor of visitors) {
 test('a record is open to its own bench and to staff; to everybody else it is not there, and closed it takes nothing new', async ({
   baseURL,
 }) => {
-  const owner = await requests.newContext({ baseURL: baseURL ?? '' });
+  const owner = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
   const issue = async (name: string) => {
     const benches = [
       { name: 'Ruff', members: [] },
       { name: 'Knot', members: [] },
     ];
     const preparationId = await storePreparation(owner, acetanilideText());
-    const made = await owner.post('/api/v1/classes', { data: { name, preparationId, benches } });
+    const made = await owner.post('/api/v1/classes', {
+      data: { name, preparationId, benches, staff: await demonstrators(owner) },
+    });
     return (await made.json()) as { id: string; joinCode: string; benches: { name: string; pin: string }[] };
   };
   const [mine, other] = [await issue('Mine'), await issue('Other')];
@@ -169,7 +172,7 @@ test('a record is open to its own bench and to staff; to everybody else it is no
   };
   const log = board.lanes[0]?.log ?? '';
   const enter = async (data: object | undefined) => {
-    const context = await requests.newContext({ baseURL: baseURL ?? '' });
+    const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
     if (data) expect((await context.post('/api/v1/session', { data })).status()).toBe(200);
     return context;
   };
@@ -216,11 +219,11 @@ test('a write from another site is refused although the cookie comes along', asy
 });
 
 test('signing out ends the session at the server, not only the cookie', async ({ baseURL }) => {
-  const context = await requests.newContext({ baseURL: baseURL ?? '' });
+  const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
   await context.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
   const state = await context.storageState();
   await context.delete('/api/v1/session');
-  const thief = await requests.newContext({ baseURL: baseURL ?? '', storageState: state });
+  const thief = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere, storageState: state });
   expect((await thief.get('/api/v1/preparations')).status()).toBe(401);
 });
 

@@ -1,4 +1,4 @@
-import { clearAttempts, countAttempt } from '@/server/attempts';
+import { budgetsOf, giveBack, spend } from '@/server/attempts';
 import { changePin, readRoster, saveRoster } from '@/server/roster';
 import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
@@ -62,12 +62,13 @@ test('a whole class that signs in at the same moment, again and again, is counte
   for (let round = 0; round < 20; round += 1) {
     await Promise.all(
       many.map(async (i) => {
-        await countAttempt(`join:shore7:bench ${i}`);
-        await clearAttempts(`join:shore7:bench ${i}`);
+        const budgets = budgetsOf(`bench ${i}`, `10.0.0.${i}`, 'shore7');
+        await spend(budgets);
+        await giveBack(budgets);
       }),
     );
   }
-  const tries = await Promise.allSettled(many.map(() => countAttempt('join:shore7:guessed')));
+  const tries = await Promise.allSettled(many.map((i) => spend(budgetsOf('guessed', `10.0.0.${i}`, 'shore7'))));
   expect(tries.filter(({ status }) => status === 'fulfilled')).toHaveLength(8);
   for (const one of tries) if (one.status === 'rejected') expect(one.reason).toMatchObject({ code: 'tooManyAttempts' });
 });

@@ -25,6 +25,7 @@ import { sha256 } from '@/server/hash';
 import { storeDraft } from '@/server/record';
 import { verifyRecordFile } from '@/core/formats/recordFile';
 import { emptyDatabase } from '../support/database';
+import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
 import type { Body, Entry } from '@/core/record/entry';
@@ -33,7 +34,7 @@ import type { Mark } from '@/core/record/mark';
 
 process.env['DATABASE_POOL'] = '1';
 
-const staff: Identity = { role: 'demonstrator', id: ulid(), name: 'demonstrator' };
+let staff: Identity;
 let classId = '';
 let group: Identity;
 let log = '';
@@ -42,11 +43,19 @@ let own = '';
 beforeAll(async () => {
   process.env['DATABASE_URL'] = await emptyDatabase();
   await migrate(process.env['DATABASE_URL']);
+  staff = await someStaff();
 });
 beforeEach(async () => {
   const { id: preparationId } = await createPreparation(acetanilideText(), 'coordinator');
   const benches = [{ name: 'Avocet', members: ['A. Reed', 'B. Sedge'] }, { name: 'Curlew' }];
-  ({ id: classId } = await issueClass({ name: 'Spring', section: 'B2', preparationId, benches, by: 'coordinator' }));
+  ({ id: classId } = await issueClass({
+    name: 'Spring',
+    section: 'B2',
+    preparationId,
+    benches,
+    by: 'coordinator',
+    staff: [staff.id],
+  }));
   const [bench] = (await readRoster(classId)).benches;
   group = { role: 'group', id: bench?.id ?? '', name: 'Avocet', classId };
   [log, own] = [await findBenchLog(group.id), await findClassLog(classId)];
@@ -114,7 +123,7 @@ test('a roster names members and adds benches with a record; a new PIN ends the 
     section: 'B3',
     benches: [{ name: 'Avocet', members: ['C. Rush'] }, { name: 'Curlew' }, { name: 'Knot' }],
   });
-  expect(added).toEqual([{ name: 'Knot', pin: expect.stringMatching(/^\d{4}$/) as string }]);
+  expect(added).toEqual([{ name: 'Knot', pin: expect.stringMatching(/^\d{6}$/) as string }]);
   expect(await findBenchLog(roster.benches[2]?.id ?? '')).toHaveLength(26);
   const [mine, theirs] = [await session(group.id), await session(roster.benches[1]?.id ?? '')];
   await changePin(classId, group.id);
@@ -180,7 +189,7 @@ test('what a tablet had saved is brought in by another hand and sent by the tabl
   await takePart(file.id, staff.id, 2000, spectrum.slice(2000));
   const note = draft(log, { k: 'file', file: file.id, name: file.name, sha256: file.sha256, bytes: file.bytes });
   const brought = await storeDraft(staff, log, note);
-  expect(brought.author.name).toBe('demonstrator');
+  expect(brought.author.name).toBe(staff.name);
   expect(await beginFile(log, group.id, file)).toEqual({ received: spectrum.length, complete: true });
   expect(await storeDraft(group, log, note)).toEqual(brought);
   expect(await entriesOf(log)).toHaveLength(1);

@@ -54,13 +54,13 @@ test('the shipped library is there, structures read, with every relation holding
   expect(all.length).toBe(shippedSubstances.length + shippedSolutions.length);
   const library = await readLibrary();
   for (const { id } of all) {
-    const { checks } = pickEntry(library, id, []);
+    const { checks } = await pickEntry(library, id, []);
     expect([id, checks.filter(({ holds }) => !holds)]).toEqual([id, []]);
   }
   const structures = shippedSubstances.filter(({ smiles, formula }) => smiles !== undefined && formula !== undefined);
   expect(structures.length).toBeGreaterThan(140);
   for (const { id, groups } of structures) {
-    const { checks, ...picked } = pickEntry(library, id, []);
+    const { checks, ...picked } = await pickEntry(library, id, []);
     expect(checks[0]?.relation).toBe('element counts of formula and structure');
     // Groups stand in the data; here they are found in the structure again.
     if (picked.kind === 'substance') expect([id, groupsIn(picked.substance)]).toEqual([id, groups]);
@@ -179,14 +179,14 @@ test('a solution must be of something that is there, and not of itself', async (
 });
 
 test('structures of a file: each record answers for itself', async () => {
-  const candidates = await readCandidates('CCO spirit\n\n# a remark\nC(C)O again\nC1CC odd\nCCCCCC(=O)CC octan\n');
+  const candidates = await readCandidates('CCO spirit\n\n# a remark\nC(C)O again\nC1CC odd\nCCCCCC(=O)CC octan\n', 'x');
   expect(candidates).toMatchObject([
     { line: 1, ok: true, same: { id: 'ethanol' }, groups: { alcohol: 1 } },
     { line: 4, ok: false, reason: 'the same structure as line 1' },
     { line: 5, ok: false },
     { line: 6, ok: true, name: 'octan', formula: 'C8H16O', groups: { ketone: 1 } },
   ]);
-  expect(await readCandidates('')).toEqual([]);
+  expect(await readCandidates('', 'x')).toEqual([]);
 });
 
 test('what is exported reads back to the entries that are there', async () => {

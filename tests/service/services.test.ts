@@ -1,4 +1,4 @@
-import { clearAttempts, countAttempt } from '@/server/attempts';
+import { budgetsOf, forgetTries, spend } from '@/server/attempts';
 import { benchState } from '@/core/record/benchState';
 import { resultsFile } from '@/server/results';
 import Papa from 'papaparse';
@@ -23,6 +23,7 @@ beforeAll(async () => {
 
 afterAll(() => database().close());
 
+const from = { address: '10.0.0.3' };
 const count = async (table: string) => Number((await rows<{ n: number }>(`SELECT COUNT(*) AS n FROM ${table}`))[0]?.n);
 
 test('a preparation is stored to the letter and found again at each version', async () => {
@@ -69,17 +70,20 @@ test('an unknown preparation is not found, whatever stands in its id', async () 
 });
 
 test('tries are counted per secret, together over all who try, and forgotten after a success', async () => {
-  const tries = await Promise.allSettled(Array.from({ length: 12 }, () => countAttempt('join:SHORE7:knot')));
+  const at = (bench: string) => spend(budgetsOf(bench, '10.0.0.1', 'shore7'));
+  const tries = await Promise.allSettled(Array.from({ length: 12 }, () => at('knot')));
   expect(tries.filter(({ status }) => status === 'fulfilled').length).toBe(8);
-  await expect(countAttempt('join:SHORE7:dunlin')).resolves.toBeUndefined();
-  await clearAttempts('join:SHORE7:knot');
-  await expect(countAttempt('join:SHORE7:knot')).resolves.toBeUndefined();
+  await expect(at('dunlin')).resolves.toBeUndefined();
+  await forgetTries('knot');
+  await expect(at('knot')).resolves.toBeUndefined();
 });
 
 test('a window that has passed starts anew', async () => {
-  for (let i = 0; i < 8; i += 1) await countAttempt('user:late');
-  await run("UPDATE attempts SET window_ends = UTC_TIMESTAMP(3) - INTERVAL 1 SECOND WHERE attempt_key = 'user:late'");
-  await expect(countAttempt('user:late')).resolves.toBeUndefined();
+  const late = () => spend(budgetsOf('late', '10.0.0.2'));
+  for (let i = 0; i < 8; i += 1) await late();
+  await expect(late()).rejects.toMatchObject({ code: 'tooManyAttempts' });
+  await run("UPDATE attempts SET window_ends = UTC_TIMESTAMP(3) - INTERVAL 1 SECOND WHERE attempt_key = 'secret:late'");
+  await expect(late()).resolves.toBeUndefined();
 });
 
 test('the demo scenario loads once, and its class leads from the join code to the plan', async () => {
@@ -87,7 +91,7 @@ test('the demo scenario loads once, and its class leads from the join code to th
   const before = await count('benches');
   expect(await loadDemo()).toBe(false);
   expect(await count('benches')).toBe(before);
-  const door = await findClassDoor(' shore7 ');
+  const door = await findClassDoor(' shore7 ', from);
   expect(door.benches).toHaveLength(8);
   const [row] = await rows<{ id: string }>('SELECT id FROM classes');
   expect((await findClass(row?.id ?? '')).doc.title).toBe('Acetanilide');
@@ -107,7 +111,7 @@ test('the demo scenario loads once, and its class leads from the join code to th
     Turnstone: ['melt.ramp', 'melt.high'],
   });
   expect(board.lanes.every(({ fault }) => fault === undefined)).toBe(true);
-  await expect(findClassDoor('NOPE77')).rejects.toMatchObject({ code: 'notFound' });
+  await expect(findClassDoor('NOPE77', from)).rejects.toMatchObject({ code: 'notFound' });
 }, 60_000);
 
 test('the results of the demo class as a file: a row a bench, read back by another reader', async () => {

@@ -35,6 +35,7 @@ class Device {
     now: '',
     name: 'c',
     joinCode: 'c',
+    since: '2026-03-03T12:00:00.000Z',
     doc,
     own: { id: 'c', bench: '', log: idOf(9), entries: [] },
     lanes: [{ id: 'b', bench: 'Ruff', log, entries: [] }],

@@ -6,5 +6,5 @@ export const metadata = { title: 'Classes' };
 
 export default async function ClassesPage() {
   const identity = await enterPage('PAGE /classes');
-  return <ClassList identity={identity} classes={await listClasses()} />;
+  return <ClassList identity={identity} classes={await listClasses(identity)} />;
 }

@@ -2,6 +2,7 @@ import { redirect } from 'next/navigation';
 import { SignIn } from '@/features/signin/SignIn';
 import { findInvitation } from '@/server/classes';
 import { config } from '@/server/config';
+import { currentOrigin } from '@/server/origin';
 import { homeOf } from '@/server/page';
 import { currentIdentity } from '@/server/sessions';
 
@@ -15,6 +16,6 @@ export default async function SignInPage({
   const identity = await currentIdentity();
   if (identity) redirect(homeOf(identity));
   const { code, bench } = await searchParams;
-  const invitation = typeof code === 'string' ? await findInvitation(code, bench) : undefined;
+  const invitation = typeof code === 'string' ? await findInvitation(code, await currentOrigin(), bench) : undefined;
   return <SignIn demo={config.demo} {...(invitation ? { invitation } : {})} />;
 }

@@ -1,6 +1,7 @@
 import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser';
 import { ValidationError } from 'yup';
-import { largestFile } from './limits';
+import { isStorable, tooDeepAt } from './plainText';
+import { largestFile, mostFaults } from './limits';
 import { preparationSchema } from '../preparation/schema';
 import { upgradePreparation } from './upgradePreparation';
 import { referenceFaults } from '../preparation/references';
@@ -12,7 +13,6 @@ export type ReadPreparation =
   { readonly ok: true; readonly doc: Preparation } | { readonly ok: false; readonly faults: readonly FileFault[] };
 
 const deepest = 20;
-const mostFaults = 20;
 
 /**
  * Reads a preparation from the text of a JSON file. A refusal names line and reason; nothing is repaired silently.
@@ -22,17 +22,21 @@ const mostFaults = 20;
 export function readPreparation(text: string): ReadPreparation {
   if (text.length > largestFile) return refuse(1, '', `the file is larger than ${largestFile / 1e6} MB`);
   const bare = text.replace(/^\uFEFF/, '');
-  const tooDeep = depthFault(bare);
+  const tooDeep = tooDeepAt(bare, deepest);
   if (tooDeep !== undefined) return refuse(lineAt(bare, tooDeep), '', `nested more than ${deepest} levels deep`);
   const errors: ParseError[] = [];
   const tree = parseTree(bare, errors, { disallowComments: true, allowTrailingComma: false });
   const [first] = errors;
   if (first) return refuse(lineAt(bare, first.offset), '', syntaxReason(first));
   if (tree?.type !== 'object') return refuse(1, '', 'the file must hold one JSON object');
+  const tooMany = tooManyFault(tree);
+  if (tooMany) return refuse(lineAt(bare, tooMany.offset), tooMany.path, tooMany.reason);
   const twice = duplicateKey(tree);
   if (twice)
     return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
-  return validate(bare, tree, upgradePreparation(JSON.parse(bare)));
+  const value: unknown = JSON.parse(bare);
+  if (!isStorable(value)) return refuse(1, '', 'the file holds text that cannot be stored: half a character, or a NUL');
+  return validate(bare, tree, upgradePreparation(value));
 }
 
 function validate(text: string, tree: Node, value: unknown): ReadPreparation {
@@ -106,22 +110,35 @@ function syntaxReason({ error }: ParseError): string {
   return `not valid JSON: ${words}`;
 }
 
-/** Offset at which the nesting goes too deep. Scanned before parsing, since parsers recurse. */
-function depthFault(text: string): number | undefined {
-  let depth = 0;
-  let quoted = false;
-  for (let i = 0; i < text.length; i += 1) {
-    const char = text[i];
-    if (quoted) {
-      if (char === '\\') i += 1;
-      else if (char === '"') quoted = false;
-    } else if (char === '"') quoted = true;
-    else if (char === '{' || char === '[') {
-      depth += 1;
-      if (depth > deepest) return i;
-    } else if (char === '}' || char === ']') depth -= 1;
+/** How many entries a list at the top of a document may have: more would be judged for minutes before being refused. */
+const most: Readonly<Record<string, number>> = {
+  substances: 80,
+  lines: 60,
+  vessels: 20,
+  devices: 40,
+  stages: 10,
+  steps: 100,
+};
+const mostNodes = 60_000;
+
+/** A list that is too long, or a file of too many parts, found by counting before anything is judged. */
+function tooManyFault(
+  tree: Node,
+): { readonly offset: number; readonly path: string; readonly reason: string } | undefined {
+  for (const { children: [key, value] = [] } of tree.children ?? []) {
+    const limit = most[String(key?.value)];
+    if (limit === undefined || value?.type !== 'array' || (value.children?.length ?? 0) <= limit) continue;
+    return {
+      offset: value.offset,
+      path: String(key?.value),
+      reason: `must have at most ${limit} ${String(key?.value)}`,
+    };
   }
-  return undefined;
+  return countNodes(tree) > mostNodes ? { offset: 0, path: '', reason: `has more than ${mostNodes} parts` } : undefined;
+}
+
+function countNodes({ children = [] }: Node): number {
+  return children.reduce((sum, child) => sum + countNodes(child), 1);
 }
 
 function duplicateKey(node: Node): Node | undefined {

@@ -46,6 +46,13 @@ export interface RosterBench {
   readonly members: readonly string[];
 }
 
+/** A demonstrator, and whether they belong to the class at hand. */
+export interface StaffMember {
+  readonly id: string;
+  readonly name: string;
+  readonly belongs: boolean;
+}
+
 /** Who works where in a class. */
 export interface Roster {
   readonly classId: string;
@@ -72,6 +79,8 @@ export interface ClassBoard {
   readonly now: string;
   readonly name: string;
   readonly joinCode: string;
+  /** When it was issued: no record of it has entries from before, ISO 8601. */
+  readonly since: string;
   readonly doc: Preparation;
   /** The log of the class itself; its bench has no name. */
   readonly own: BenchBoard;

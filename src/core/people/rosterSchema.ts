@@ -2,6 +2,12 @@ import { array, object, string } from 'yup';
 
 const line = (longest: number) => string().trim().min(1).max(longest).required();
 
+/** Demonstrators who are to belong to a class, by id. */
+export const staffSchema = array(string().length(26).required()).max(200, 'A class has at most 200 demonstrators.');
+
+/** Benches a class has at most, however it came to them. */
+export const mostBenches = 60;
+
 /** Benches of a class with their members, as they are sent. */
 export const benchesSchema = array(
   object({
@@ -12,7 +18,7 @@ export const benchesSchema = array(
     .required(),
 )
   .min(1, 'A class has at least one bench.')
-  .max(60, 'A class has at most 60 benches.')
+  .max(mostBenches, `A class has at most ${mostBenches} benches.`)
   .test(
     'different',
     'Two benches have the same name.',

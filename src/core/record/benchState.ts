@@ -3,6 +3,7 @@ import { findOperation } from '../operations/registry';
 import { foldRecord } from './foldRecord';
 import { noSettings } from './classSettings';
 import { readingFindings } from './readingFindings';
+import { readable } from './readable';
 import { stageMasses } from './stageMasses';
 import type { Ask } from '../operations/ask';
 import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
@@ -56,6 +57,8 @@ export interface BenchState {
   readonly findings: readonly Finding[];
   readonly overridden: readonly Overridden[];
   readonly timers: readonly Timer[];
+  /** Entries with which nothing could be computed: left aside, for a person to see to. */
+  readonly unreadable: readonly Entry[];
 }
 
 /**
@@ -70,6 +73,15 @@ export function benchState(
   entries: readonly Entry[],
   settings: ClassSettings = noSettings,
 ): BenchState {
+  const { value, unreadable } = readable(entries, (sound) => stateOf(issued, sound, settings));
+  return { ...value, unreadable };
+}
+
+function stateOf(
+  issued: Preparation,
+  entries: readonly Entry[],
+  settings: ClassSettings,
+): Omit<BenchState, 'unreadable'> {
   const record = foldRecord(entries);
   const charge = benchCharge(issued, record);
   const bench = benchOf(issued, charge, record, settings);

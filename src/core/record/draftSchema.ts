@@ -1,5 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
+import { isInstant } from './instant';
 import { largestUpload } from './fileKinds';
 import { settingDims, slots } from './entry';
 import type { Schema } from 'yup';
@@ -11,7 +12,7 @@ export const ulid = () =>
     .required();
 const instant = () =>
   string()
-    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'must be an instant in UTC with milliseconds')
+    .test('instant', 'must be an instant in UTC with milliseconds', (text) => text === undefined || isInstant(text))
     .required();
 const words = (longest: number) => string().trim('must not begin or end with a space').min(1).max(longest).required();
 const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of the preparation');

@@ -10,6 +10,14 @@ export interface Live<B extends Standing = Standing> {
   readonly reason?: string;
   /** Entries of signatures that seal exactly this content. */
   readonly seals: readonly string[];
+  /** Signed by the one who wrote it. */
+  readonly ownSeal?: true;
+  /** Signatures that were taken back. */
+  readonly revoked: readonly Revoked[];
+  /** Struck as a slip of a moment, but long after it was stored: minutes by the server's clock. */
+  readonly undoneAfter_min?: number;
+  /** The entry that struck or corrected it. */
+  readonly changedBy?: Entry;
   /** It replaces a reading that had been signed. */
   readonly lostSeal: boolean;
   /** Waiting for a signature. */
@@ -19,6 +27,16 @@ export interface Live<B extends Standing = Standing> {
   /** What the demonstrator said when returning it. */
   readonly returned?: string;
 }
+
+/** That a signature was taken back: by whom, when by the server's clock, why. */
+export interface Revoked {
+  readonly by: string;
+  readonly at: string;
+  readonly reason: string;
+}
+
+/** For how long an entry may be undone without a reason. */
+export const slipSeconds = 30;
 
 /** Place of a reading as a key. */
 export function recordPlaceKey({ line, step, item, round, slot }: RecordPlace): string {
@@ -46,6 +64,15 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
     all.filter((entry) => !struck(entry.id)),
     (entry) => (entry.body.k === 'sign' ? entry.body.seals.map(({ entry: id, content }) => `${id} ${content}`) : []),
   );
+  const takenBack = index(
+    all.filter((entry) => struck(entry.id)),
+    (entry) => (entry.body.k === 'sign' ? entry.body.seals.map(({ entry: id, content }) => `${id} ${content}`) : []),
+  );
+  const revokedOf = ({ id, content }: Entry): readonly Revoked[] =>
+    (takenBack.get(`${id} ${content}`) ?? []).flatMap((sign) => {
+      const by = voids.get(sign.id)?.[0];
+      return by?.body.k === 'void' ? [{ by: by.author.name, at: by.received, reason: by.body.reason }] : [];
+    });
   const asks = index(all, (entry) => (entry.body.k === 'ask' ? entry.body.targets : []));
   const returns = index(all, (entry) => (entry.body.k === 'return' ? entry.body.targets : []));
   const sealsOf = (entry: Entry) => (seals.get(`${entry.id} ${entry.content}`) ?? []).map(({ id }) => id);
@@ -59,6 +86,8 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
     const before = entry.body.k === 'correct' ? byId.get(entry.body.target) : undefined;
     const status = void_ ? 'void' : correction ? 'corrected' : 'live';
     const mine = status === 'live' ? sealsOf(entry) : [];
+    const late = undoneAfter(entry, void_);
+    const changedBy = void_ ?? correction;
     const sentBack = returns.get(entry.id) ?? [];
     const because = (void_ ?? correction)?.body;
     const requests = asks.get(entry.id) ?? [];
@@ -71,6 +100,10 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
         body,
         status,
         seals: mine,
+        ...(mine.some((id) => byId.get(id)?.author.id === entry.author.id) ? { ownSeal: true as const } : {}),
+        revoked: revokedOf(entry),
+        ...(late === undefined ? {} : { undoneAfter_min: late }),
+        ...(changedBy ? { changedBy } : {}),
         lostSeal: before !== undefined && sealsOf(before).length > 0,
         asked,
         ...(askedAt === undefined ? {} : { askedAt }),
@@ -80,6 +113,14 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
     ];
   });
   return markRivals(found);
+}
+
+/** Minutes between storing and undoing by the server's clock, where they are more than a slip takes. */
+function undoneAfter(entry: Entry, by: Entry | undefined): number | undefined {
+  if (by?.body.k !== 'void' || !by.body.slip || by.seq === 0) return undefined;
+  const seconds = (Date.parse(by.received) - Date.parse(entry.received)) / 1000;
+  // What waited on a tablet came in later than it was made: a minute is given to the way.
+  return seconds > slipSeconds + 60 ? Math.round(seconds / 60) : undefined;
 }
 
 const speaksAbout: ReadonlySet<Body['k']> = new Set(['correct', 'void', 'ask', 'sign', 'return']);

@@ -31,6 +31,8 @@ export interface ClassResults {
   readonly spreads: Readonly<Partial<Record<Comparison, NamedSpread>>>;
   /** What only the class as a whole shows. */
   readonly findings: readonly Finding[];
+  /** Benches whose results cannot be computed from what is stored: they take nobody else's with them. */
+  readonly unreadable: readonly string[];
 }
 
 // Fewer than this many benches say nothing of the instrument.
@@ -40,9 +42,10 @@ const least: Readonly<Record<Comparison, number>> = { yield: 0.01, recovery: 0.0
 
 /** Results of a class from the states of its benches, in walking order. */
 export function classResults(benches: readonly { readonly bench: string; readonly state: BenchState }[]): ClassResults {
-  const rows = benches.map(({ bench, state }) => ({ bench, state, results: benchResults(state) }));
+  const rows = benches.flatMap(({ bench, state }) => rowOf(bench, state) ?? []);
   return {
     rows,
+    unreadable: benches.flatMap(({ bench }) => (rows.some((row) => row.bench === bench) ? [] : [bench])),
     spreads: Object.fromEntries(
       comparisons.flatMap((what) => {
         const found = named(rows, (row) => comparedValue(row, what), least[what]);
@@ -51,6 +54,14 @@ export function classResults(benches: readonly { readonly bench: string; readonl
     ),
     findings: highTogether(rows),
   };
+}
+
+function rowOf(bench: string, state: BenchState): ClassRow | undefined {
+  try {
+    return { bench, state, results: benchResults(state) };
+  } catch {
+    return undefined;
+  }
 }
 
 /** The product's number that is compared. */

@@ -37,6 +37,7 @@ function bench(steps: readonly DemoStep[] = [], minute = 0, periods: Periods = [
       log="L"
       entries={entriesOfScript(steps)}
       settings={{}}
+      since="2026-03-03T12:00:00.000Z"
       periods={periods}
       {...place}
     />,
@@ -132,6 +133,7 @@ test('a reading that was returned is told at whatever step the bench is', () => 
       log="L"
       entries={[...entries, sentBack]}
       settings={{}}
+      since="2026-03-03T12:00:00.000Z"
       periods={[]}
       {...place}
     />,

@@ -9,6 +9,8 @@ import { describeEntry } from '@/core/record/describeEntry';
 import { format } from '@/core/quantity/format';
 import { isStanding } from '@/core/record/foldRecord';
 import { returnedAt } from './returned';
+import { Guard } from '@/components/Guard';
+import { PlainRecord } from '@/components/PlainRecord';
 import { RecordBanners } from './RecordBanners';
 import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
@@ -61,6 +63,14 @@ export function BenchScreen(start: BenchStart) {
               {doc.protection} Local rules, the risk assessment and the supervising person decide.
             </p>
             <RecordBanners start={start} {...record} />
+            {state.unreadable.length > 0 && (
+              <PlainRecord
+                title="Entries that cannot be read"
+                entries={state.unreadable}
+                identity={identity}
+                onAdd={closed === undefined ? add : undefined}
+              />
+            )}
             {refused.map((one) => (
               <p key={one.id} className="banner banner-stop" role="alert">
                 Not accepted: {draftWords(one.draft, state)}. {one.refused}
@@ -96,15 +106,27 @@ export function BenchScreen(start: BenchStart) {
             <div className="bench-grid">
               <div>
                 {step ? (
-                  <StepPanel
+                  <Guard
                     key={step.step.id}
-                    step={step}
-                    state={state}
-                    number={index + 1}
-                    closed={closed !== undefined}
-                    onAdd={add}
-                    onNext={() => setShown(state.current?.step.id)}
-                  />
+                    of={step}
+                    fallback={
+                      <PlainRecord
+                        title="This step cannot be shown"
+                        entries={entries.filter(({ body }) => JSON.stringify(body).includes(`"${step.step.id}"`))}
+                        identity={identity}
+                        onAdd={closed === undefined ? add : undefined}
+                      />
+                    }
+                  >
+                    <StepPanel
+                      step={step}
+                      state={state}
+                      number={index + 1}
+                      closed={closed !== undefined}
+                      onAdd={add}
+                      onNext={() => setShown(state.current?.step.id)}
+                    />
+                  </Guard>
                 ) : (
                   <AllDone group={identity.role === 'group'} />
                 )}
@@ -124,7 +146,9 @@ export function BenchScreen(start: BenchStart) {
                 )}
                 <RecordTape
                   state={state}
+                  identity={identity}
                   periods={periods}
+                  since={start.since}
                   now={now}
                   {...(closed === undefined ? { onAdd: add } : {})}
                 />

@@ -32,6 +32,7 @@ const first: ClassBoard = {
   now: new Date().toISOString(),
   name: 'Spring module',
   joinCode: 'SHORE7',
+  since: '2026-03-03T12:00:00.000Z',
   doc,
   own: { id: 'c', bench: '', log: 'own', entries: [] },
   lanes,

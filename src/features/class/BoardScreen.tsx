@@ -4,9 +4,11 @@ import { useState } from 'react';
 import { benchNeed } from '@/core/record/benchNeed';
 import { ConventionWords } from '@/components/ConventionWords';
 import { ClassSettingsPanel } from './ClassSettingsPanel';
+import { Guard } from '@/components/Guard';
 import { Lane } from './Lane';
 import { NeedQueue } from './NeedQueue';
 import { PeriodPanel } from './PeriodPanel';
+import { PlainRecord } from '@/components/PlainRecord';
 import { sendEntry } from './sendEntry';
 import { serverNow } from '@/api/outbox/serverClock';
 import { Shell } from '@/components/Shell';
@@ -70,18 +72,34 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
         <ConventionWords doc={board.doc} />
         <ol className="lanes">
           {needs.map(({ lane, state, need }) => (
-            <Lane
+            <Guard
               key={lane.log}
-              lane={lane}
-              classId={board.id}
-              periods={periods}
-              state={state}
-              need={need}
-              now={now}
-              open={open === lane.log}
-              onToggle={() => setOpen((before) => (before === lane.log ? undefined : lane.log))}
-              onAdd={(body) => void send(lane.log, body)}
-            />
+              of={lane}
+              fallback={
+                <li className="lane card-plain">
+                  <PlainRecord
+                    title={`${lane.bench} cannot be shown`}
+                    entries={lane.entries}
+                    identity={identity}
+                    onAdd={(body) => void send(lane.log, body)}
+                  />
+                </li>
+              }
+            >
+              <Lane
+                lane={lane}
+                identity={identity}
+                since={board.since}
+                classId={board.id}
+                periods={periods}
+                state={state}
+                need={need}
+                now={now}
+                open={open === lane.log}
+                onToggle={() => setOpen((before) => (before === lane.log ? undefined : lane.log))}
+                onAdd={(body) => void send(lane.log, body)}
+              />
+            </Guard>
           ))}
         </ol>
       </div>

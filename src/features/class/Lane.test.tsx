@@ -19,6 +19,8 @@ function lane(bench: string, minute: number, { open = false, fault }: { open?: b
     <ol>
       <Lane
         lane={board}
+        identity={{ role: 'demonstrator', id: 'd', name: 'demonstrator' }}
+        since="2026-03-03T12:00:00.000Z"
         classId="c"
         periods={[]}
         state={state}

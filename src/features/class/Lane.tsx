@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { FindingCard } from '@/components/FindingCard';
+import { PlainRecord } from '@/components/PlainRecord';
 import { RecordTape } from '@/components/RecordTape';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { SignBox } from './SignBox';
@@ -10,6 +11,7 @@ import { TimerStrip } from '@/components/TimerStrip';
 import type { BenchBoard } from '@/core/people/class';
 import type { BenchNeed } from '@/core/record/benchNeed';
 import type { BenchState } from '@/core/record/benchState';
+import type { Identity } from '@/core/people/identity';
 import type { Periods } from '@/core/record/periods';
 import type { Body } from '@/core/record/entry';
 
@@ -24,6 +26,8 @@ const needWords: Readonly<Record<BenchNeed['kind'], string>> = {
 /** One bench: a line to read in passing; opened, its record with the readings in their context. */
 export function Lane({
   lane,
+  identity,
+  since,
   classId,
   periods,
   state,
@@ -34,6 +38,8 @@ export function Lane({
   onAdd,
 }: {
   readonly lane: BenchBoard;
+  readonly identity: Identity;
+  readonly since: string;
   readonly classId: string;
   readonly periods: Periods;
   readonly state: BenchState;
@@ -86,6 +92,9 @@ export function Lane({
           ))}
         </div>
       )}
+      {state.unreadable.length > 0 && (
+        <PlainRecord title="Entries that cannot be read" entries={state.unreadable} identity={identity} onAdd={onAdd} />
+      )}
       {open && (
         <div className="lane-open">
           {waiting.length > 0 && <SignBox waiting={waiting} state={state} onAdd={onAdd} />}
@@ -101,7 +110,7 @@ export function Lane({
           <p className="lane-doors">
             <Link href={`/classes/${classId}/benches/${lane.id}`}>Write for {lane.bench}</Link>
           </p>
-          <RecordTape state={state} periods={periods} />
+          <RecordTape state={state} identity={identity} periods={periods} since={since} />
         </div>
       )}
     </li>

@@ -13,6 +13,7 @@ const boardWith = (from: number, to: number, fault?: string): ClassBoard => ({
   now: '2026-03-03T13:00:00.000Z',
   name: 'c',
   joinCode: 'c',
+  since: '2026-03-03T12:00:00.000Z',
   doc,
   own: { id: 'c', bench: '', log: 'own', entries: [] },
   lanes: [{ id: 'b', bench: 'Ruff', log: 'r', entries: entries.slice(from, to), ...(fault ? { fault } : {}) }],

@@ -4,10 +4,12 @@ import { useMemo } from 'react';
 import { BenchReport } from './BenchReport';
 import { benchResults } from '@/core/results/benchResults';
 import { benchState } from '@/core/record/benchState';
+import { Guard } from '@/components/Guard';
 import { Shell } from '@/components/Shell';
 import { useRecord } from '@/features/bench/useRecord';
 import { withhold } from '@/core/results/withhold';
 import { WorkingDrawer } from '@/components/WorkingDrawer';
+import type { BenchState } from '@/core/record/benchState';
 import type { BenchStart } from '@/features/bench/benchStart';
 
 /** A group's own results, growing with its record. */
@@ -15,7 +17,6 @@ export function BenchResultsScreen(start: BenchStart) {
   const { identity, className, bench, doc } = start;
   const { entries, settings, link } = useRecord(start);
   const state = useMemo(() => benchState(doc, entries, settings), [doc, entries, settings]);
-  const results = useMemo(() => withhold(benchResults(state)), [state]);
   return (
     <Shell identity={identity}>
       <div className="page results-page">
@@ -33,10 +34,20 @@ export function BenchResultsScreen(start: BenchStart) {
         <WorkingDrawer>
           <section className="card-plain report-card">
             <h2 className="visually-hidden">{doc.title}</h2>
-            <BenchReport state={state} results={results} />
+            <Guard
+              of={state}
+              fallback={<p>The results cannot be worked out from what is stored. Call the demonstrator.</p>}
+            >
+              <OwnReport state={state} />
+            </Guard>
           </section>
         </WorkingDrawer>
       </div>
     </Shell>
   );
+}
+
+function OwnReport({ state }: { readonly state: BenchState }) {
+  const results = useMemo(() => withhold(benchResults(state)), [state]);
+  return <BenchReport state={state} results={results} />;
 }

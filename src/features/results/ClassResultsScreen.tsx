@@ -7,6 +7,7 @@ import { ClassTable } from './ClassTable';
 import { classResults } from '@/core/results/classResults';
 import { ConventionWords } from '@/components/ConventionWords';
 import { FindingCard } from '@/components/FindingCard';
+import { Guard } from '@/components/Guard';
 import { Icon } from '@/components/Icon';
 import { Shell } from '@/components/Shell';
 import { Spreads } from './Spreads';
@@ -47,6 +48,12 @@ export function ClassResultsScreen({ identity, first }: { readonly identity: Ide
               No connection: this is the state of the last answer.
             </p>
           )}
+          {results.unreadable.length > 0 && (
+            <p className="banner banner-stop" role="alert">
+              The results of {results.unreadable.join(', ')} cannot be worked out from what is stored. Open the bench
+              from the class and strike what does not belong there.
+            </p>
+          )}
           {results.findings.map((finding) => (
             <FindingCard key={finding.key} finding={finding} />
           ))}
@@ -58,7 +65,9 @@ export function ClassResultsScreen({ identity, first }: { readonly identity: Ide
           {row && (
             <section className="card-plain report-card" aria-label={`Results of ${row.bench}`}>
               <h2>{row.bench}</h2>
-              <BenchReport state={row.state} results={row.results} />
+              <Guard of={row} fallback={<p>The results of {row.bench} cannot be shown.</p>}>
+                <BenchReport state={row.state} results={row.results} />
+              </Guard>
             </section>
           )}
           <section className="card-plain report-card" aria-label="Yield against melting range">

@@ -1,5 +1,6 @@
 'use client';
 import { formatDigits } from '@/core/quantity/format';
+import { Guard } from '@/components/Guard';
 import { mainStages } from '@/core/preparation/mainStages';
 import { WorkedNumber, WorkedRange, WorkingSource } from '@/components/WorkingDrawer';
 import { useEntryWords } from '@/components/useEntryWords';
@@ -49,14 +50,24 @@ export function ClassTable({
         </thead>
         <tbody>
           {results.rows.map((row) => (
-            <BenchRow
+            <Guard
               key={row.bench}
-              row={row}
-              stages={stages.map(({ id }) => id)}
-              far={farOf(results, row.bench)}
-              open={chosen === row.bench}
-              onToggle={() => onChoose(chosen === row.bench ? undefined : row.bench)}
-            />
+              of={row.state}
+              fallback={
+                <tr>
+                  <th scope="row">{row.bench}</th>
+                  <td colSpan={stages.length + 3}>cannot be shown: open the bench from the class</td>
+                </tr>
+              }
+            >
+              <BenchRow
+                row={row}
+                stages={stages.map(({ id }) => id)}
+                far={farOf(results, row.bench)}
+                open={chosen === row.bench}
+                onToggle={() => onChoose(chosen === row.bench ? undefined : row.bench)}
+              />
+            </Guard>
           ))}
         </tbody>
       </table>

@@ -1,7 +1,10 @@
 import { DataTypes } from 'sequelize';
 import type { ModelAttributes, QueryInterface } from 'sequelize';
 
-/** One step of the schema: exactly one DDL statement each way, since MariaDB commits DDL by itself. */
+/**
+ * One step of the schema: exactly one DDL statement each way, since MariaDB commits DDL by itself. A step may run again: a process
+ * that died between running it and noting it must not stop the next one.
+ */
 export interface Migration {
   readonly name: string;
   readonly up: (schema: QueryInterface) => Promise<unknown>;
@@ -32,13 +35,16 @@ function table(
   };
 }
 
+const asciiHash = 'CHAR(64) CHARACTER SET ascii COLLATE ascii_bin';
+const keyName = 'VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin';
+const kind = 'VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
 const entryCode = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin';
 
 /** A column that joins a row to a course; nothing when it belongs to none. */
 const withCourse = (name: string): Migration => ({
   name: `course-of-${name}`,
-  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN course_id ${asciiCode} NULL`),
-  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN course_id`),
+  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN IF NOT EXISTS course_id ${asciiCode} NULL`),
+  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN IF EXISTS course_id`),
 });
 
 /** The schema's history, oldest first. Append only. */
@@ -175,8 +181,9 @@ export const migrations: readonly Migration[] = [
   withCourse('classes'),
   {
     name: 'section-of-classes',
-    up: (schema) => schema.sequelize.query("ALTER TABLE classes ADD COLUMN section VARCHAR(60) NOT NULL DEFAULT ''"),
-    down: (schema) => schema.sequelize.query('ALTER TABLE classes DROP COLUMN section'),
+    up: (schema) =>
+      schema.sequelize.query("ALTER TABLE classes ADD COLUMN IF NOT EXISTS section VARCHAR(60) NOT NULL DEFAULT ''"),
+    down: (schema) => schema.sequelize.query('ALTER TABLE classes DROP COLUMN IF EXISTS section'),
   },
   table(
     'members',
@@ -210,4 +217,66 @@ export const migrations: readonly Migration[] = [
     },
     { one_part: { fields: ['file_id', 'first_byte'] } },
   ),
+  // Devices on which somebody has signed in: a stranger's wrong tries do not lock them out.
+  table(
+    'devices',
+    { id, token_hash: code(64), subject: code(26), seen_at: time() },
+    { one_subject: { fields: ['token_hash', 'subject'] } },
+  ),
+  {
+    name: 'kind-of-logs',
+    up: (schema) => schema.sequelize.query(`ALTER TABLE logs ADD COLUMN IF NOT EXISTS kind ${kind} DEFAULT 'bench'`),
+    down: (schema) => schema.sequelize.query('ALTER TABLE logs DROP COLUMN IF EXISTS kind'),
+  },
+  {
+    name: 'kind-of-class-logs',
+    up: (schema) => schema.sequelize.query("UPDATE logs SET kind = 'class' WHERE bench_id IS NULL"),
+    down: () => Promise.resolve(),
+  },
+  table(
+    'class_staff',
+    { id, class_id: reference('classes'), user_id: reference('users') },
+    { one_member: { fields: ['class_id', 'user_id'] } },
+  ),
+  {
+    // Whoever could reach every class before goes on reaching those that are there.
+    name: 'staff-of-existing-classes',
+    up: (schema) =>
+      schema.sequelize.query(
+        `INSERT IGNORE INTO class_staff (id, class_id, user_id)
+         SELECT UPPER(SUBSTRING(SHA2(CONCAT(c.id, u.id), 256), 1, 26)), c.id, u.id FROM classes c CROSS JOIN users u`,
+      ),
+    down: () => Promise.resolve(),
+  },
+  {
+    name: 'seal-of-heads',
+    up: (schema) =>
+      schema.sequelize.query(
+        `ALTER TABLE logs ADD COLUMN IF NOT EXISTS head_key ${keyName} NULL, ADD COLUMN IF NOT EXISTS head_seal ${asciiHash} NULL,
+         ADD COLUMN IF NOT EXISTS as_found DATETIME(3) NULL`,
+      ),
+    down: (schema) =>
+      schema.sequelize.query(
+        'ALTER TABLE logs DROP COLUMN IF EXISTS head_key, DROP COLUMN IF EXISTS head_seal, DROP COLUMN IF EXISTS as_found',
+      ),
+  },
+  // What a class was issued with, as hashes under a seal: document, benches, members, logs.
+  table('class_seals', {
+    class_id: { ...reference('classes'), primaryKey: true },
+    stated: { type: DataTypes.TEXT('medium'), allowNull: false },
+    seal_key: { type: keyName, allowNull: false },
+    seal: code(64),
+    as_found: time(true),
+  }),
+  {
+    name: 'disabled-users',
+    up: (schema) => schema.sequelize.query('ALTER TABLE users ADD COLUMN IF NOT EXISTS disabled_at DATETIME(3) NULL'),
+    down: (schema) => schema.sequelize.query('ALTER TABLE users DROP COLUMN IF EXISTS disabled_at'),
+  },
+  // One-time links with which somebody sets the first password.
+  table('user_links', {
+    token_hash: { ...code(64), primaryKey: true },
+    user_id: reference('users'),
+    expires_at: time(),
+  }),
 ];

@@ -6,7 +6,7 @@ import { findPreparation } from '@/server/preparations';
 export const metadata = { title: 'Plan' };
 
 export default async function PlanPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const identity = await enterPage('PAGE /preparations/[id]');
+  const identity = await enterPage('PAGE /preparations/[id]', params);
   const { id } = await params;
   const stored = await orNotFound(findPreparation(id));
   const course = await courseOfPreparation(id);

@@ -7,7 +7,7 @@ import { ReferenceScreen } from '@/features/reference/ReferenceScreen';
 export const metadata = { title: 'Reference' };
 
 export default async function EntryOfReferencePage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const identity = await enterPage('PAGE /reference/[id]');
+  const identity = await enterPage('PAGE /reference/[id]', params);
   const { id } = await params;
   const page = await orNotFound(readEntryPage(id));
   const entries = await listEntries();

@@ -1,5 +1,5 @@
 import { object, string } from 'yup';
-import { benchesSchema } from '@/core/people/rosterSchema';
+import { benchesSchema, staffSchema } from '@/core/people/rosterSchema';
 import { readJson } from '@/server/body';
 import { issueClass } from '@/server/classes';
 import { route } from '@/server/route';
@@ -9,10 +9,11 @@ const issue = object({
   section: string().trim().max(60),
   preparationId: string().max(26).required(),
   benches: benchesSchema,
+  staff: staffSchema,
 }).noUnknown();
 
 export const POST = route('POST /api/v1/classes', async ({ request, identity }) => {
-  const { name, section = '', preparationId, benches } = await readJson(request, issue, 60_000);
-  const issued = await issueClass({ name, section, preparationId, benches, by: identity?.name ?? '' });
+  const { name, section = '', preparationId, benches, staff = [] } = await readJson(request, issue, 60_000);
+  const issued = await issueClass({ name, section, preparationId, benches, staff, by: identity?.name ?? '' });
   return Response.json(issued, { status: 201 });
 });

@@ -2,6 +2,7 @@ import { object, string } from 'yup';
 import { readJson } from '@/server/body';
 import { route } from '@/server/route';
 import { allRoles } from '@/core/people/identity';
+import { currentOrigin } from '@/server/origin';
 import { endSession } from '@/server/sessions';
 import { signIn } from '@/server/signIn';
 import type { Credentials } from '@/server/signIn';
@@ -20,7 +21,7 @@ const credentials = object({
 }).noUnknown();
 
 export const POST = route('POST /api/v1/session', async ({ request }) => {
-  const { role, name } = await signIn((await readJson(request, credentials)) as Credentials);
+  const { role, name } = await signIn((await readJson(request, credentials)) as Credentials, await currentOrigin());
   return Response.json({ role, name });
 });
 

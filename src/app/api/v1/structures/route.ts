@@ -1,17 +1,21 @@
 import { AppError } from '@/server/appError';
-import { route } from '@/server/route';
-import { drawStructure } from '@/structure/drawStructure';
 import { groupCounts } from '@/core/reference/groups';
-import { readStructure } from '@/structure/readStructure';
+import { longestSmiles } from '@/core/formats/limits';
+import { offThread } from '@/server/offThread/offThread';
+import { readStructures } from '@/server/structures';
+import { route } from '@/server/route';
 
-const longest = 400;
+const deadlineMs = 3000;
 
-export const GET = route('GET /api/v1/structures', ({ request }) => {
-  const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
-  const drawn = smiles.length <= longest ? drawStructure(smiles) : undefined;
-  if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
-  const groups = groupCounts(undefined, readStructure(smiles)?.matches ?? {});
-  return Promise.resolve(
-    Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } }),
-  );
-});
+export const GET = route(
+  'GET /api/v1/structures',
+  async ({ request, identity }) => {
+    const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
+    const isShort = smiles.length > 0 && smiles.length <= longestSmiles;
+    const drawn = isShort ? await offThread('draw', [smiles], { who: identity?.id ?? '', deadlineMs }) : undefined;
+    if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
+    const groups = groupCounts(undefined, (await readStructures([smiles])).get(smiles)?.matches ?? {});
+    return Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } });
+  },
+  { heavy: true },
+);

@@ -8,7 +8,7 @@ import { withCourse } from '@/core/conventions/course';
 export const metadata = { title: 'Hazard sheet' };
 
 export default async function HazardSheetPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const identity = await enterPage('PAGE /preparations/[id]/hazards');
+  const identity = await enterPage('PAGE /preparations/[id]/hazards', params);
   const { id } = await params;
   const stored = await orNotFound(findPreparation(id));
   const course = await courseOfPreparation(id);

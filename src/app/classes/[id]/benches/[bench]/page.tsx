@@ -9,7 +9,7 @@ export default async function BenchOfClassPage({
 }: {
   readonly params: Promise<{ id: string; bench: string }>;
 }) {
-  const identity = await enterPage('PAGE /classes/[id]/benches/[bench]');
+  const identity = await enterPage('PAGE /classes/[id]/benches/[bench]', params);
   const { id, bench } = await params;
   return <BenchScreen key={bench} {...await orNotFound(openBench(identity, id, bench))} />;
 }

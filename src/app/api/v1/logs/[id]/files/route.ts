@@ -1,6 +1,5 @@
 import { number, object, string } from 'yup';
 import { hash, ulid } from '@/core/record/draftSchema';
-import { admitTo } from '@/server/record';
 import { beginFile } from '@/server/files';
 import { largestUpload } from '@/core/record/fileKinds';
 import { readJson } from '@/server/body';
@@ -18,6 +17,5 @@ const begun = object({
 }).noUnknown();
 
 export const POST = route<{ id: string }>('POST /api/v1/logs/[id]/files', async ({ request, params, identity }) => {
-  await admitTo(identity!, params.id);
   return Response.json(await beginFile(params.id, identity!.id, await readJson(request, begun)));
 });

@@ -14,4 +14,5 @@ export const POST = route<{ id: string }>(
     const { version } = await saveVersion(params.id, base, document, identity?.name ?? '');
     return Response.json({ version }, { status: 201 });
   },
+  { heavy: true },
 );

@@ -1,0 +1,45 @@
+import type { Entry } from './entry';
+
+/** Entries with which something can be computed, and those without which it can. */
+export interface Readable<T> {
+  readonly value: T;
+  /** Entries that had to be left aside, oldest first; a person sees to them. */
+  readonly unreadable: readonly Entry[];
+}
+
+/**
+ * Computes something from entries, whatever is stored: an entry with which the computation breaks is left aside and named, so
+ * that it takes nothing else with it. Without such an entry this costs nothing.
+ *
+ * @throws what the computation throws without any entry
+ */
+export function readable<T>(entries: readonly Entry[], compute: (entries: readonly Entry[]) => T): Readable<T> {
+  const unreadable: Entry[] = [];
+  let rest = entries.toSorted((a, b) => a.seq - b.seq);
+  for (;;) {
+    const value = attempt(unreadable.length === 0 ? entries : rest, compute);
+    if (value.ok) return { value: value.of, unreadable };
+    if (rest.length === 0) throw value.error;
+    // The shortest beginning that breaks ends on an entry that breaks it.
+    let [sound, broken] = [0, rest.length];
+    while (broken - sound > 1) {
+      const middle = Math.floor((sound + broken) / 2);
+      if (attempt(rest.slice(0, middle), compute).ok) sound = middle;
+      else broken = middle;
+    }
+    const culprit = rest[broken - 1];
+    if (!culprit) throw value.error;
+    unreadable.push(culprit);
+    rest = rest.filter((one) => one !== culprit);
+  }
+}
+
+type Attempt<T> = { readonly ok: true; readonly of: T } | { readonly ok: false; readonly error: unknown };
+
+function attempt<T>(entries: readonly Entry[], compute: (entries: readonly Entry[]) => T): Attempt<T> {
+  try {
+    return { ok: true, of: compute(entries) };
+  } catch (error) {
+    return { ok: false, error };
+  }
+}

@@ -1,0 +1,92 @@
+import 'server-only';
+import { AppError } from './appError';
+import { rows } from './tables';
+import type { Identity } from '@/core/people/identity';
+import type { RouteKey } from './permissions';
+import type { Transaction } from 'sequelize';
+
+/** What a route or page names in its address. */
+export interface Named {
+  readonly id?: string;
+}
+
+/**
+ * Whether somebody may have to do with the class, record or file that a route names. The one place where this is decided: the
+ * wrappers of routes and pages ask it for every address. What is not open is not there.
+ */
+export async function admit(route: RouteKey, identity: Identity, { id = '' }: Named): Promise<void> {
+  if (route.includes('/classes/[id]')) await admitToClass(identity, id);
+  else if (route.includes('/logs/[id]')) await admitToLog(identity, id);
+  else if (route.includes('/files/[id]')) await admitToFile(identity, id);
+}
+
+/**
+ * A class is open to its own benches, to the demonstrators who belong to it, and to the coordinators, who run the course.
+ *
+ * @throws AppError notFound for everybody else
+ */
+export async function admitToClass(identity: Identity, classId: string, transaction?: Transaction): Promise<void> {
+  const open =
+    identity.role === 'group'
+      ? identity.classId === classId
+      : identity.role === 'coordinator'
+        ? await isThere('SELECT id FROM classes WHERE id = :classId', { classId }, transaction)
+        : await isThere(
+            'SELECT id FROM class_staff WHERE class_id = :classId AND user_id = :user',
+            { classId, user: identity.id },
+            transaction,
+          );
+  if (!open) throw new AppError('notFound', 'There is no such class.');
+}
+
+/** Whether a class is open to somebody, for what outlives its request and has to ask again. */
+export async function isAdmitted(identity: Identity, classId: string): Promise<boolean> {
+  return admitToClass(identity, classId).then(
+    () => true,
+    (error: unknown) => {
+      if (error instanceof AppError) return false;
+      throw error;
+    },
+  );
+}
+
+/** A record by its id, as far as who may have to do with it depends on it. */
+export interface LogOwner {
+  readonly class_id: string;
+  readonly bench_id: string | null;
+  readonly kind: string;
+}
+
+/** Kinds of record that a group has to do with: its own bench's alone. Whatever kinds come later are for staff. */
+const kindsOfGroups: ReadonlySet<string> = new Set(['bench']);
+/** Kinds that anybody reads or writes through the record's routes. */
+const openKinds: ReadonlySet<string> = new Set(['bench', 'class']);
+
+/** Whether somebody may read and write a record: a group its own bench's, staff those of their classes. */
+export async function admitTo(identity: Identity, log: LogOwner | undefined, transaction?: Transaction): Promise<void> {
+  const absent = new AppError('notFound', 'There is no such record.');
+  if (!log || !openKinds.has(log.kind)) throw absent;
+  if (identity.role === 'group' && (log.bench_id !== identity.id || !kindsOfGroups.has(log.kind))) throw absent;
+  await admitToClass(identity, log.class_id, transaction).catch((error: unknown) => {
+    throw error instanceof AppError ? absent : error;
+  });
+}
+
+async function admitToLog(identity: Identity, log: string): Promise<void> {
+  const [found] = await rows<LogOwner>('SELECT class_id, bench_id, kind FROM logs WHERE id = :log', { log });
+  await admitTo(identity, found);
+}
+
+async function admitToFile(identity: Identity, file: string): Promise<void> {
+  const [found] = await rows<LogOwner>(
+    'SELECT l.class_id, l.bench_id, l.kind FROM files f JOIN logs l ON l.id = f.log_id WHERE f.id = :file',
+    { file },
+  );
+  await admitTo(identity, found).catch((error: unknown) => {
+    throw error instanceof AppError ? new AppError('notFound', 'There is no such file.') : error;
+  });
+}
+
+async function isThere(sql: string, values: Readonly<Record<string, string>>, transaction?: Transaction) {
+  return (await rows(sql, values, transaction)).length > 0;
+}

@@ -1,0 +1,54 @@
+import { benchState } from '@/core/record/benchState';
+import { classResults } from '@/core/results/classResults';
+import { classSettings } from '@/core/record/classSettings';
+import { csvText } from '@/server/csv';
+import { drawStructure } from '@/structure/drawStructure';
+import { foldRecord } from '@/core/record/foldRecord';
+import { openStored } from '@/core/formats/upgradePreparation';
+import { readPreparation } from '@/core/formats/readPreparation';
+import { readStructure } from '@/structure/readStructure';
+import { readStructureFile } from '@/structure/readStructureFile';
+import { resultTable } from '@/core/formats/resultColumns';
+import type { Entry } from '@/core/record/entry';
+
+/** Entries of a bench, by its name. */
+interface BenchEntries {
+  readonly bench: string;
+  readonly entries: readonly Entry[];
+}
+
+/** What takes too long for the thread that answers everybody. Arguments and answers are plain JSON. */
+export const tasks = {
+  draw: (smiles: string) => drawStructure(smiles),
+  structures: (all: readonly string[]) => all.map((smiles) => readStructure(smiles)),
+  structureFile: (text: string) => readStructureFile(text),
+  preparation: (text: string) => readPreparation(text),
+  resultsCsv: (document: string, own: readonly Entry[], lanes: readonly BenchEntries[]) => {
+    const doc = openStored(document);
+    const settings = classSettings(foldRecord(own));
+    const states = lanes.map(({ bench, entries }) => ({ bench, state: benchState(doc, entries, settings) }));
+    return csvText(resultTable(doc, classResults(states).rows));
+  },
+} as const;
+
+export type TaskName = keyof typeof tasks;
+
+/** One piece of work on its way to the other thread, and its answer on the way back. */
+export interface Asked {
+  readonly id: number;
+  readonly name: TaskName;
+  readonly args: readonly unknown[];
+}
+export type Answered =
+  | { readonly id: number; readonly ok: true; readonly value: unknown }
+  | { readonly id: number; readonly ok: false; readonly message: string };
+
+/** Does a piece of work; what it throws becomes an answer. */
+export function work({ id, name, args }: Asked): Answered {
+  try {
+    const value = (tasks[name] as (...all: readonly unknown[]) => unknown)(...args);
+    return { id, ok: true, value };
+  } catch (error) {
+    return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
+  }
+}
