@@ -13,8 +13,6 @@ const shared = {
     ],
   },
   moduleNameMapper: {
-    // Threads of the app are bundled with it; here their work is done in place.
-    '/startWorker$': '<rootDir>/tests/support/startWorkerHere.ts',
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/tests/emptyModule.cjs',
   },

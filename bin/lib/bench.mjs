@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchHttp } from './benchHttp.mjs';
+import { benchHostile, benchLoad } from './benchLoad.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import { ensureDebianPackages, ensureNodeModules, run, say } from './system.mjs';
 
@@ -51,7 +52,8 @@ try {
   for (const line of await inBrowser()) say(line);
   database = await startMariaDb(folder);
   say((await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle') })).output.trim());
-  for (const line of await benchHttp(folder, database)) say(line);
+  for (const measure of [benchHttp, benchLoad, benchHostile])
+    for (const line of await measure(folder, database)) say(line);
 } finally {
   await database?.stop();
   rmSync(folder, { recursive: true, force: true });

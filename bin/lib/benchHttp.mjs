@@ -76,7 +76,12 @@ async function opening({ groups, pins, joinCode }, at, index, count) {
     args: ['--no-sandbox', '--disable-gpu'],
   });
   try {
-    const context = await browser.newContext({ baseURL: `http://127.0.0.1:${at}`, serviceWorkers: 'block' });
+    const extraHTTPHeaders = { 'Sec-Fetch-Site': 'same-origin' };
+    const context = await browser.newContext({
+      baseURL: `http://127.0.0.1:${at}`,
+      serviceWorkers: 'block',
+      extraHTTPHeaders,
+    });
     await context.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench: name, pin: pins[index] } });
     const times = [];
     for (let i = 0; i < 12; i += 1) {
@@ -94,14 +99,15 @@ async function opening({ groups, pins, joinCode }, at, index, count) {
   }
 }
 
-async function createDatabase(server, name) {
+export async function createDatabase(server, name) {
   const { createConnection } = await import('mariadb');
   const connection = await createConnection(server);
   await connection.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
   await connection.end();
 }
 
-async function follow(reader, onEntry) {
+/** Reads a live feed to its end; tells every entry. */
+export async function follow(reader, onEntry) {
   const decoder = new TextDecoder();
   let text = '';
   for (;;) {

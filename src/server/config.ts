@@ -20,6 +20,10 @@ export const config = {
   get demo() {
     return settingOf('MOZLE_DEMO') === '1';
   },
+  /** Whether this is the built app, which brings files for its threads. */
+  get isBuilt() {
+    return process.env['NEXT_RUNTIME'] === 'nodejs';
+  },
   get logLevel() {
     return settingOf('LOG_LEVEL');
   },

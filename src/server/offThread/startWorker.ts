@@ -1,5 +1,6 @@
 import 'server-only';
 import { Worker } from 'node:worker_threads';
+import { config } from '../config';
 import type { Answered, Asked } from './tasks';
 
 /** Another thread that does one piece of work at a time. */
@@ -15,6 +16,11 @@ const mostMemoryMb = 768;
 
 /** Starts a thread. It keeps no process alive by itself. */
 export function startWorker(): TaskThread {
+  // A script of an operator and the tests run the sources themselves: there nobody else waits, and the work is done in place.
+  return config.isBuilt ? thread() : inPlace();
+}
+
+function thread(): TaskThread {
   const worker = new Worker(new URL('./taskWorker.ts', import.meta.url), {
     resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
   });
@@ -27,5 +33,17 @@ export function startWorker(): TaskThread {
       worker.on('exit', (code) => listener(`ended with ${code}`));
     },
     end: () => void worker.terminate(),
+  };
+}
+
+function inPlace(): TaskThread {
+  let listener: (answered: Answered) => void = () => undefined;
+  return {
+    ask: (asked) => void import('./tasks').then(({ work }) => listener(work(asked))),
+    onAnswer: (next) => {
+      listener = next;
+    },
+    onEnd: () => undefined,
+    end: () => undefined,
   };
 }
