@@ -32,6 +32,11 @@ export default {
       displayName: 'unit',
       testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/unit/**/*.test.ts'],
     },
-    { ...shared, displayName: 'service', testMatch: ['<rootDir>/tests/service/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'service',
+      testMatch: ['<rootDir>/tests/service/**/*.test.ts'],
+      setupFiles: [...shared.setupFiles, '<rootDir>/tests/support/dataFolder.ts'],
+    },
   ],
 };

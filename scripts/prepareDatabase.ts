@@ -1,12 +1,17 @@
+import { anchorRestore } from '@/server/anchors';
 import { config } from '@/server/config';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
+import { sealAsFound } from '@/server/sealAsFound';
 import { migrate } from '@/server/migrate';
 
-// Brings the database up to date and, with MOZLE_DEMO=1, loads the demo scenario once. A failure is one line for the operator.
+// Brings the database up to date, seals what comes from before there were seals and, with MOZLE_DEMO=1, loads the demo scenario once. A failure is one line for the operator.
 try {
   const steps = await migrate(config.databaseUrl);
   if (steps.length > 0) console.log(`database: ${steps.length} steps of the schema applied`);
+  const sealed = await sealAsFound(process.argv.includes('--as-found'));
+  if (sealed > 0) console.log(`database: ${sealed} records of before sealed as found`);
+  if (process.argv.includes('--restored')) await anchorRestore();
   if (config.demo && (await loadDemo())) console.log('database: demo scenario loaded');
   await database().close();
 } catch (error) {

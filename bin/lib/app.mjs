@@ -4,17 +4,18 @@ import { run, Stop } from './system.mjs';
 /** Where the tests' build of the app lies. */
 export const testDist = '.next-test';
 
-/** Environment of the tests' app on a database: its own build, the demo's sign-ins, a quiet log. */
-export const testEnv = (url) => ({
+/** Environment of the tests' app on a database: its own build, keys in the test's folder, the demo's sign-ins, a quiet log. */
+export const testEnv = (url, folder) => ({
   ...process.env,
   DATABASE_URL: url,
+  MOZLE_DATA: folder,
   MOZLE_DEMO: '1',
   MOZLE_DIST: testDist,
   LOG_LEVEL: 'error',
 });
 
 /** Migrates the database and loads the demo scenario when asked. */
-export async function prepareDatabase(env) {
+export async function prepareDatabase(env, options = []) {
   const { code, output } = await run(
     'node',
     [
@@ -22,6 +23,7 @@ export async function prepareDatabase(env) {
       'node_modules/tsx/dist/cli.mjs',
       '--conditions=react-server',
       'scripts/prepareDatabase.ts',
+      ...options,
     ],
     { env },
   );

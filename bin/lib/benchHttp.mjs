@@ -18,7 +18,7 @@ export async function benchHttp(folder, database) {
   const { register } = await import('tsx/esm/api');
   register();
   const { summary } = await import('../../scripts/timings.ts');
-  const env = testEnv(database.url('mozle_http'));
+  const env = testEnv(database.url('mozle_http'), folder);
   await createDatabase(database.url('mozle'), 'mozle_http');
   await prepareDatabase(env);
   const found = await port();

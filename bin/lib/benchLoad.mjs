@@ -17,7 +17,7 @@ async function withApp(folder, database, name, work) {
   register();
   const { summary } = await import('../../scripts/timings.ts');
   await createDatabase(database.url('mozle'), name);
-  const env = testEnv(database.url(name));
+  const env = testEnv(database.url(name), folder);
   await prepareDatabase(env);
   const at = await port();
   const app = await startApp(at, env, openSync(join(folder, `${name}.log`), 'a'));

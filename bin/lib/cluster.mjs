@@ -20,7 +20,7 @@ try {
   await ensureNodeModules();
   await ensureBuild(testDist);
   cluster = await startCluster(3);
-  const env = (i) => testEnv(cluster.url(i));
+  const env = (i) => testEnv(cluster.url(i), folder);
   await prepareDatabase(env(0));
   for (const i of [0, 1]) {
     const at = await port();

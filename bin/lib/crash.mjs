@@ -33,7 +33,7 @@ try {
   await ensureBuild(testDist);
   // Written to disk as in use: that is what is tested.
   database = await startMariaDb(folder);
-  const env = testEnv(database.url('mozle'));
+  const env = testEnv(database.url('mozle'), folder);
   await prepareDatabase(env);
   const log = openSync(join(folder, 'app.log'), 'a');
   const at = await port();

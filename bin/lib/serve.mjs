@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { createServer } from 'node:http';
 import next from 'next';
-import { hostOf, isLoopback, settingFaults, settingOf } from './settings.mjs';
+import { hostOf, isLoopback, settingFaults, settingOf } from './sources.mjs';
 
 // The app's own front door: what no page or route should have to think of is settled here, before Next sees a request.
 const faults = settingFaults();

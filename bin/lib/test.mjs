@@ -114,7 +114,7 @@ try {
   // A short run of what bin/test-crash does at length.
   const crash = await check('crash, 3 rounds', 'node', ['bin/lib/crash.mjs', '3', '7']);
   total[crash.good ? 'passed' : 'failed'] += 1;
-  const env = testEnv(url);
+  const env = testEnv(url, folder);
   await prepareDatabase(env);
   // Two instances on one database: neither may keep state of its own.
   for (let i = 0; i < 2; i += 1) {
@@ -122,7 +122,7 @@ try {
     apps.push({ at, child: await startApp(at, env, openSync(join(folder, `app-${i}.log`), 'a')) });
   }
   const [first, second] = apps.map(({ at }) => `http://127.0.0.1:${at}`);
-  await e2e({ BASE_URL: first, SECOND_URL: second, DATABASE_URL: url });
+  await e2e({ BASE_URL: first, SECOND_URL: second, DATABASE_URL: url, MOZLE_DATA: folder });
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);
   total.failed += 1;

@@ -12,6 +12,7 @@ import { draw, drawPin, insertLog } from './newBench';
 import { addMembers } from './roster';
 import { addStaff } from './classStaff';
 import { insert, rows } from './tables';
+import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { foldRecord } from '@/core/record/foldRecord';
@@ -94,6 +95,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
     }
     await insertLog(id, null, transaction);
     await addStaff(id, options.staff ?? [], transaction);
+    await sealClass(id, transaction);
   });
   return {
     id,
@@ -200,7 +202,10 @@ export async function findClassLog(classId: string): Promise<string> {
   return inTransaction(async (transaction) => {
     await rows('SELECT id FROM classes WHERE id = :classId FOR UPDATE', { classId }, transaction);
     const [made] = await rows<{ id: string }>(sql, { classId }, transaction);
-    if (!made) await insertLog(classId, null, transaction);
+    if (!made) {
+      await insertLog(classId, null, transaction);
+      await sealClass(classId, transaction);
+    }
     return made?.id ?? (await rows<{ id: string }>(sql, { classId }, transaction))[0]?.id ?? '';
   });
 }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { anchorDaily } from './anchors';
 import { log } from './log';
 import { run } from './tables';
 
@@ -16,9 +17,10 @@ const chores: readonly string[] = [
   'DELETE FROM files WHERE complete_at IS NULL AND begun_at < UTC_TIMESTAMP(3) - INTERVAL 3 DAY LIMIT 1000',
 ];
 
-/** Clears away what nobody needs any longer: tries, sessions, devices, links, files that never came in whole. */
+/** Clears away what nobody needs any longer, and anchors the records of the day. */
 export async function tidy(): Promise<void> {
   for (const chore of chores) await run(chore);
+  await anchorDaily();
 }
 
 /** Tidies now and then, as long as the process lives. */

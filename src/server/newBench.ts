@@ -2,6 +2,7 @@ import 'server-only';
 import { randomInt } from 'node:crypto';
 import { ulid } from 'ulid';
 import { insert } from './tables';
+import { sealHead } from './seals';
 import { chainStart } from '@/core/record/chain';
 import type { Transaction } from 'sequelize';
 
@@ -16,6 +17,7 @@ export const drawPin = (): string => draw('0123456789', 6);
 /** An empty log of a bench, or of the class itself. */
 export function insertLog(classId: string, bench_id: string | null, transaction: Transaction): Promise<void> {
   const kind = bench_id === null ? 'class' : 'bench';
-  const log = { id: ulid(), class_id: classId, bench_id, kind, head_seq: 0, head_chain: chainStart };
-  return insert('logs', log, transaction);
+  const id = ulid();
+  const head = { head_seq: 0, head_chain: chainStart, ...sealHead(id, 0, chainStart) };
+  return insert('logs', { id, class_id: classId, bench_id, kind, ...head }, transaction);
 }

@@ -7,6 +7,7 @@ import { entriesOf, toEntry } from './entries';
 import { periodsOfClass } from './periods';
 import { log as logger } from './log';
 import { revokeSessions } from './sessions';
+import { headFault, sealHead } from './seals';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { hasFile } from './files';
@@ -21,13 +22,10 @@ import type { Identity } from '@/core/people/identity';
 import type { ChainFault } from '@/core/record/chain';
 import type { EntryRow } from './entries';
 import type { LogOwner } from './access';
+import type { SealedHead } from './seals';
 import type { Author, Body, Draft, Entry } from '@/core/record/entry';
 
-interface LogRow extends LogOwner {
-  readonly id: string;
-  readonly head_seq: number;
-  readonly head_chain: string;
-}
+interface LogRow extends LogOwner, SealedHead {}
 
 /** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings and periods. */
 const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void', 'period']);
@@ -103,8 +101,8 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     transaction,
   );
   await run(
-    'UPDATE logs SET head_seq = :seq, head_chain = :chain WHERE id = :id',
-    { seq: entry.seq, chain: entry.chain, id: log.id },
+    'UPDATE logs SET head_seq = :seq, head_chain = :chain, head_key = :head_key, head_seal = :head_seal WHERE id = :id',
+    { seq: entry.seq, chain: entry.chain, id: log.id, ...sealHead(log.id, entry.seq, entry.chain) },
     transaction,
   );
   // Whoever was signed in at a bench signs in again to see the closed record.
@@ -178,13 +176,34 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
   }
 }
 
-/** Verifies a log against its own head: nothing changed, missing or cut off. */
+/** Verifies a log against its own sealed head: nothing changed, missing or cut off, and nothing told otherwise beside it. */
 export async function verifyLog(log: string): Promise<ChainFault | undefined> {
   // Both are read as of one moment: benches go on writing meanwhile.
   return inTransaction(async (transaction) => {
     const [found] = await rows<LogRow>('SELECT * FROM logs WHERE id = :log', { log }, transaction);
     if (!found) throw new AppError('notFound', 'There is no such record.');
     const { head_seq: seq, head_chain: chain } = found;
-    return verifyLogOf(await entriesOf(log, 0, transaction), { seq, chain }, sha256);
+    const entries = await entriesOf(log, 0, transaction);
+    const fault = verifyLogOf(entries, { seq, chain }, sha256) ?? (await columnFault(log, entries, transaction));
+    const seal = headFault(found);
+    return fault ?? (seal === undefined ? undefined : { seq, why: seal });
   });
+}
+
+/** Kind and author stand beside an entry's text for looking up: they must say the same. */
+async function columnFault(
+  log: string,
+  entries: readonly Entry[],
+  transaction: Transaction,
+): Promise<ChainFault | undefined> {
+  const columns = await rows<{ seq: number; kind: string; author_id: string }>(
+    'SELECT seq, kind, author_id FROM entries WHERE log_id = :log ORDER BY seq',
+    { log },
+    transaction,
+  );
+  const at = columns.findIndex(
+    ({ kind, author_id }, i) => kind !== entries[i]?.body.k || author_id !== entries[i]?.author.id,
+  );
+  const seq = columns[at]?.seq;
+  return seq === undefined ? undefined : { seq, why: `entry ${seq} is listed as something else than it is` };
 }

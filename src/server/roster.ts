@@ -5,6 +5,7 @@ import { AppError } from './appError';
 import { forgetTries } from './attempts';
 import { inTransaction } from './inTransaction';
 import { drawPin, insertLog } from './newBench';
+import { sealClass } from './seals';
 import { revokeSessions } from './sessions';
 import { insert, rows, run } from './tables';
 import { mostBenches } from '@/core/people/rosterSchema';
@@ -65,6 +66,7 @@ export async function saveRoster(
       if (known && known.members.length > 0) await run('DELETE FROM members WHERE bench_id = :id', { id }, transaction);
       await addMembers(id, members, transaction);
     }
+    await sealClass(classId, transaction);
     return { roster: await readRoster(classId, transaction), added };
   });
 }

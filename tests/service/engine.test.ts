@@ -21,6 +21,7 @@ import { isLate } from '@/core/record/periods';
 import { loadDemo } from '@/server/loadDemo';
 import { beginning, markOf } from '@/core/record/mark';
 import { migrate } from '@/server/migrate';
+import { sealHead } from '@/server/seals';
 import { sha256 } from '@/server/hash';
 import { storeDraft } from '@/server/record';
 import { verifyRecordFile } from '@/core/formats/recordFile';
@@ -203,7 +204,11 @@ test('what a tablet had saved is brought in by another hand and sent by the tabl
 async function setBack(seq: number) {
   await run('DELETE FROM entries WHERE log_id = :log AND seq > :seq', { log, seq });
   const chain = (await entriesOf(log)).at(-1)?.chain ?? '0'.repeat(64);
-  await run('UPDATE logs SET head_seq = :seq, head_chain = :chain WHERE id = :log', { seq, chain, log });
+  const sealed = sealHead(log, seq, chain);
+  await run(
+    'UPDATE logs SET head_seq = :seq, head_chain = :chain, head_key = :head_key, head_seal = :head_seal WHERE id = :log',
+    { seq, chain, log, ...sealed },
+  );
 }
 
 test.each([

@@ -12,24 +12,35 @@ export interface RecordFile {
     readonly log: string;
     /** Absent for the log of the class itself. */
     readonly bench?: string;
-    readonly head: { readonly seq: number; readonly chain: string };
+    /** With the seal of the server it comes from, which only who holds its keys can verify. */
+    readonly head: { readonly seq: number; readonly chain: string; readonly key?: string; readonly seal?: string };
     readonly entries: readonly Entry[];
   }[];
 }
+
+/** Says what is wrong with the seal of a record's head; nothing where it holds or cannot be judged. */
+export type SealFault = (log: string, head: RecordFile['logs'][number]['head']) => string | undefined;
 
 /** What was found of one log of a file. */
 export interface VerifiedLog {
   readonly name: string;
   readonly entries: number;
+  /** What is rightful and worth knowing: sealed as found, a branch after a restore. */
+  readonly note?: string;
   readonly fault?: string;
 }
 
 /**
  * Reads a record file and verifies each of its logs.
  *
+ * @param sealFault what is wrong with the seal of a head, for who holds the keys of the server it comes from
  * @throws Error with words for the operator when the text is no record file
  */
-export function verifyRecordFile(text: string, sha256: Sha256): readonly VerifiedLog[] {
+export function verifyRecordFile(
+  text: string,
+  sha256: Sha256,
+  sealFault: SealFault = () => undefined,
+): readonly VerifiedLog[] {
   let file: Partial<RecordFile>;
   try {
     file = JSON.parse(text) as Partial<RecordFile>;
@@ -44,6 +55,11 @@ export function verifyRecordFile(text: string, sha256: Sha256): readonly Verifie
     const fault = foreign
       ? { why: `entry ${foreign.seq} belongs to another record` }
       : verifyLogOf(entries, head, sha256);
-    return { name: bench ?? 'the class itself', entries: entries.length, ...(fault ? { fault: fault.why } : {}) };
+    const seal = sealFault(log, head);
+    return {
+      name: bench ?? 'the class itself',
+      entries: entries.length,
+      ...(fault || seal ? { fault: fault?.why ?? seal ?? '' } : {}),
+    };
   });
 }
