@@ -4,14 +4,14 @@ import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchState } from '@/core/record/benchState';
 import { acetanilide } from '../../tests/support/preparations';
 import { click, fill, recording, words } from '../../tests/support/screen';
-import { demonstrator, entriesOf, idOf, reading } from '../../tests/support/record';
+import { demonstrator, entriesOf, group, idOf, reading } from '../../tests/support/record';
 import { stateOfScript } from '../../tests/support/demoRun';
 import { RecordTape } from './RecordTape';
 import type { Author, Body } from '@/core/record/entry';
 
 const balance = { device: 'balance-001', state: ['cap on'] };
 const full = reading('aniline', 'full', '24.31 g', balance);
-const own = { role: 'group', id: 'avocet', name: 'Avocet' } as const;
+const own = group;
 const begin = Date.UTC(2026, 2, 3, 13, 0, 0);
 
 function tape(bodies: readonly (Body | readonly [Body, Author])[], seconds = 600) {

@@ -11,6 +11,7 @@ import { verifyLog } from './record';
 import { draw, drawPin, insertLog } from './newBench';
 import { addMembers } from './roster';
 import { addStaff } from './classStaff';
+import { shortOfSpace } from './space';
 import { insert, rows } from './tables';
 import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
@@ -235,7 +236,10 @@ export async function readBoard(classId: string, after: readonly Mark[] = []): P
     const hasAll = known?.seq === seq && chain.startsWith(known.chain);
     lanes.push(hasAll ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
   }
-  return { id: classId, now: new Date().toISOString(), name, joinCode, since, doc, own, lanes };
+  const space = shortOfSpace();
+  const now = new Date().toISOString();
+  const alarm = space === undefined ? {} : { spaceLeft_MB: space };
+  return { id: classId, now, name, joinCode, since, ...alarm, doc, own, lanes };
 }
 
 async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = beginning): Promise<BenchBoard> {

@@ -2,10 +2,11 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
-import { database } from './database';
+import { config } from './config';
 import { inTransaction } from './inTransaction';
 import { insert, rows, run } from './tables';
-import { fileTypeOf, fileTypes, hasExif, mostFiles } from '@/core/record/fileKinds';
+import { isBareImage } from '@/core/record/bareImage';
+import { fileTypeOf, fileTypes, mostFiles } from '@/core/record/fileKinds';
 import type { Transaction } from 'sequelize';
 import type { FileNote } from '@/core/record/entry';
 import type { Received } from '@/core/record/fileKinds';
@@ -42,10 +43,26 @@ export async function beginFile(log: string, author: string, upload: Upload): Pr
     await run('UPDATE files SET author_id = :author WHERE id = :id AND complete_at IS NULL', { author, id });
     return receivedOf(known);
   }
-  const [count] = await rows<{ files: number }>('SELECT COUNT(*) AS files FROM files WHERE log_id = :log', { log });
-  if (Number(count?.files) >= mostFiles) throw new AppError('refused', `A record takes at most ${mostFiles} files.`);
-  const made = { id, log_id: log, author_id: author, name, type: '', bytes, sha256 };
-  await insert('files', { ...made, begun_at: new Date(), complete_at: null });
+  await inTransaction(async (transaction) => {
+    // One after the other in a class, so that nobody slips past a limit beside somebody else.
+    const [owner] = await rows<{ class_id: string }>(
+      'SELECT class_id FROM classes c JOIN logs l ON l.class_id = c.id WHERE l.id = :log FOR UPDATE',
+      { log },
+      transaction,
+    );
+    const [there] = await rows<{ own: number; bytes: number | null }>(
+      `SELECT SUM(f.log_id = :log) AS own, SUM(f.bytes) AS bytes FROM files f JOIN logs l ON l.id = f.log_id
+       WHERE l.class_id = :classId`,
+      { log, classId: owner?.class_id ?? '' },
+      transaction,
+    );
+    if (Number(there?.own ?? 0) >= mostFiles)
+      throw new AppError('refused', `A record takes at most ${mostFiles} files.`);
+    if (Number(there?.bytes ?? 0) + bytes > config.classFilesBytes)
+      throw new AppError('refused', `The files of this class would take more than ${config.classFilesBytes / 1e6} MB.`);
+    const made = { id, log_id: log, author_id: author, name, type: '', bytes, sha256 };
+    await insert('files', { ...made, begun_at: new Date(), complete_at: null }, transaction);
+  });
   return { received: 0, complete: false };
 }
 
@@ -61,10 +78,11 @@ export async function takePart(id: string, author: string, first: number, part: 
     if (complete || first !== received) return { received, complete };
     if (received + part.byteLength > file.bytes)
       throw new AppError('badRequest', 'More was sent than the file was said to hold.');
-    await database().query('INSERT INTO file_parts (id, file_id, first_byte, part) VALUES (?, ?, ?, ?)', {
-      replacements: [ulid(), id, first, Buffer.from(part)],
+    await run(
+      'INSERT INTO file_parts (id, file_id, first_byte, part) VALUES (?, ?, ?, ?)',
+      [ulid(), id, first, Buffer.from(part)],
       transaction,
-    });
+    );
     if (received + part.byteLength < file.bytes) return { received: received + part.byteLength, complete: false };
     return finish(file, transaction);
   });
@@ -87,8 +105,8 @@ function faultOf({ name, sha256 }: FileRow, whole: Uint8Array): string | undefin
     return `“${name}” did not arrive as it was sent. Choose it again.`;
   const type = fileTypeOf(whole);
   if (!type) return `“${name}” is none of the kinds that a record takes: ${Object.values(fileTypes).join(', ')}.`;
-  if (type === 'image/jpeg' && hasExif(whole))
-    return `“${name}” still tells where and with what it was taken. Add it on the bench page, which takes that out.`;
+  if (type.startsWith('image/') && !isBareImage(whole))
+    return `“${name}” holds more than the picture, which may tell where and with what it was taken. Add it on the bench page, which takes that out.`;
   return undefined;
 }
 

@@ -1,6 +1,7 @@
 import 'server-only';
 import { QueryTypes } from 'sequelize';
 import { database } from './database';
+import { withoutSql } from './withoutSql';
 import type { Transaction } from 'sequelize';
 
 /** Values of a statement, by name. */
@@ -8,25 +9,44 @@ export type Values = Readonly<Record<string, string | number | Date | null>>;
 
 /** Rows of a query with named replacements. */
 export function rows<T extends object>(sql: string, values: Values = {}, transaction?: Transaction): Promise<T[]> {
-  return database().query<T>(sql, {
-    replacements: { ...values },
-    type: QueryTypes.SELECT,
-    ...(transaction ? { transaction } : {}),
-  });
+  return bare(() =>
+    database().query<T>(sql, {
+      replacements: { ...values },
+      type: QueryTypes.SELECT,
+      ...(transaction ? { transaction } : {}),
+    }),
+  );
 }
 
 /** Inserts one row; keys are column names. */
 export async function insert(table: string, values: Values, transaction?: Transaction): Promise<void> {
-  await database()
-    .getQueryInterface()
-    .bulkInsert(table, [{ ...values }], transaction ? { transaction } : {});
+  await bare(() =>
+    database()
+      .getQueryInterface()
+      .bulkInsert(table, [{ ...values }], transaction ? { transaction } : {}),
+  );
 }
 
-/** Runs a statement that returns nothing of interest. */
-export async function run(sql: string, values: Values = {}, transaction?: Transaction): Promise<void> {
-  await database().query(sql, {
-    replacements: { ...values },
-    type: QueryTypes.RAW,
-    ...(transaction ? { transaction } : {}),
-  });
+/** Runs a statement that returns nothing of interest; values by name, or in order where some are bytes. */
+export async function run(
+  sql: string,
+  values: Values | readonly (string | number | Buffer)[] = {},
+  transaction?: Transaction,
+): Promise<void> {
+  await bare(() =>
+    database().query(sql, {
+      replacements: Array.isArray(values) ? [...(values as readonly unknown[])] : { ...(values as Values) },
+      type: QueryTypes.RAW,
+      ...(transaction ? { transaction } : {}),
+    }),
+  );
+}
+
+/** What goes wrong is told without the statement. */
+async function bare<T>(work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    throw withoutSql(error);
+  }
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { hasExif } from '../../src/core/record/fileKinds';
+import { isBareImage } from '@/core/record/bareImage';
 import { acetanilideText } from '../support/preparations';
 import { first, makeChecks, makeClass, openStep, press, read, second, sentence, staffPage, tablet } from './bench';
 import { setBack } from './setBack';
@@ -203,7 +203,7 @@ test('a photo taken without a network is shrunk, loses what tells where, arrives
   );
   const exif = Buffer.concat([Buffer.from([0xff, 0xe1, 0, 16]), Buffer.from('Exif\0\0MM\0*\0\0\0\0')]);
   const photo = Buffer.concat([jpeg.subarray(0, 2), exif, jpeg.subarray(2)]);
-  expect(hasExif(photo)).toBe(true);
+  expect(isBareImage(photo)).toBe(false);
   await bench.route('**/api/v1/**', (route) => route.abort());
   await bench
     .getByLabel('Photo or file')
@@ -219,7 +219,7 @@ test('a photo taken without a network is shrunk, loses what tells where, arrives
   const answer = await request.get(`/api/v1/files/${entry?.body.file}`);
   expect(answer.headers()['content-type']).toBe('image/jpeg');
   const stored = await answer.body();
-  expect(hasExif(stored)).toBe(false);
+  expect(isBareImage(stored)).toBe(true);
   expect(await bench.getByAltText('Photo still head.jpg').evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(
     1600,
   );

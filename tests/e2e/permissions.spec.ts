@@ -287,5 +287,9 @@ test('whatever is sent to whatever route, the answer is a refusal in words and n
 });
 
 test('health names the state of the database', async ({ request }) => {
-  expect(await (await request.get('/api/health')).json()).toEqual({ status: 'ok', database: 'ok' });
+  expect(await (await request.get('/api/health')).json()).toEqual({
+    status: 'ok',
+    database: 'ok',
+    space: 'ok',
+  });
 });

@@ -89,3 +89,33 @@ test('a file that the browser could not store goes from where it is held', async
   expect(there).toBe(bytes.byteLength);
   expect(stored).toEqual(['A']);
 });
+
+test('a draft on which the server fails again and again lets the others go first, but not what speaks of it', async () => {
+  for (const [id, body] of [
+    ['G', { k: 'words', text: 'odd' }],
+    ['H', { k: 'void', target: 'G', reason: 'x' }],
+    ['I', { k: 'words', text: 'fine' }],
+  ] as const)
+    await keep(draft(id, body));
+  let broken = true;
+  sendDraft.mockImplementation((one) =>
+    broken && one.id === 'G'
+      ? Promise.reject(new ApiError('unexpected', 'Something went wrong here.'))
+      : Promise.resolve({ ...one, seq: 1 } as Entry),
+  );
+  const stored: string[] = [];
+  const send = async () => sendKept(await keptOf(owner), ({ id }) => stored.push(id), refuse);
+  // At first it may be the server as a whole: the rest waits.
+  for (let i = 0; i < 3; i += 1) await expect(send()).rejects.toMatchObject({ code: 'unexpected' });
+  expect(stored).toEqual([]);
+  expect(await send()).toEqual(['G']);
+  expect(stored).toEqual(['I']);
+  expect((await keptOf(owner)).map(({ id, refused }) => [id, refused])).toEqual([
+    ['G', undefined],
+    ['H', undefined],
+  ]);
+  broken = false;
+  expect(await send()).toEqual([]);
+  expect(stored).toEqual(['I', 'G', 'H']);
+  expect(await keptOf(owner)).toEqual([]);
+});

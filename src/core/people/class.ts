@@ -81,6 +81,8 @@ export interface ClassBoard {
   readonly joinCode: string;
   /** When it was issued: no record of it has entries from before, ISO 8601. */
   readonly since: string;
+  /** Free space on the server, MB, where it is so little that somebody has to be told. */
+  readonly spaceLeft_MB?: number;
   readonly doc: Preparation;
   /** The log of the class itself; its bench has no name. */
   readonly own: BenchBoard;

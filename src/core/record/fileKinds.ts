@@ -47,18 +47,3 @@ function utf8(bytes: Uint8Array): string | undefined {
     return undefined;
   }
 }
-
-/**
- * Whether a JPEG carries Exif data (place, camera, time): its application segment 1 with the Exif header.
- *
- * Source: Exif 2.3, 4.5.4 (APP1 marker FFE1, "Exif\0\0"); segments before the scan as in ISO/IEC 10918-1, B.1.1.
- */
-export function hasExif(bytes: Uint8Array): boolean {
-  let at = 2;
-  while (at + 10 <= bytes.length && bytes[at] === 0xff && bytes[at + 1] !== 0xda) {
-    const isExif = bytes[at + 1] === 0xe1 && [0x45, 0x78, 0x69, 0x66].every((byte, i) => bytes[at + 4 + i] === byte);
-    if (isExif) return true;
-    at += 2 + (bytes[at + 2] ?? 0) * 256 + (bytes[at + 3] ?? 0);
-  }
-  return false;
-}

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { bestOffset, keepSamples, sampleOffset } from './clock';
 import { closedSince, isLate, markFault, periodsOf, takesFrom } from './periods';
-import { fileTypeOf, hasExif } from './fileKinds';
+import { fileTypeOf } from './fileKinds';
 import { foldRecord } from './foldRecord';
 import { demonstrator, entriesOf } from '../../../tests/support/record';
 import type { Body } from './entry';
@@ -93,15 +93,4 @@ test('a file is what its content says, whatever it is called', () => {
   expect(fileTypeOf(bytes('MZ', 0, 1, 2))).toBeUndefined();
   expect(fileTypeOf(bytes(0xc3, 0x28))).toBeUndefined();
   expect(fileTypeOf(bytes())).toBeUndefined();
-});
-
-test('Exif data are found behind other segments, and nothing else is taken for them', () => {
-  const jfif = [0xff, 0xe0, 0, 7, ...bytes('JFIF'), 0];
-  const exif = [0xff, 0xe1, 0, 12, ...bytes('Exif'), 0, 0, 1, 2, 3, 4];
-  const scan = [0xff, 0xda, 0, 2, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
-  const jpeg = (...segments: readonly number[][]) => Uint8Array.from([0xff, 0xd8, ...segments.flat()]);
-  expect(hasExif(jpeg(jfif, exif, scan))).toBe(true);
-  expect(hasExif(jpeg(jfif, scan))).toBe(false);
-  // Behind the scan it is picture data.
-  expect(hasExif(jpeg(jfif, scan, exif))).toBe(false);
 });

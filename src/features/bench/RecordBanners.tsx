@@ -9,11 +9,12 @@ export function RecordBanners({
   link,
   unsafe,
   unsent,
+  stuck,
   periods,
   broughtBack,
 }: { readonly start: BenchStart } & Pick<
   ReturnType<typeof useRecord>,
-  'link' | 'unsafe' | 'unsent' | 'periods' | 'broughtBack'
+  'link' | 'unsafe' | 'unsent' | 'stuck' | 'periods' | 'broughtBack'
 >) {
   const closed = closedSince(periods);
   const entries = `${unsent} ${unsent === 1 ? 'entry waits' : 'entries wait'}`;
@@ -43,6 +44,18 @@ export function RecordBanners({
       {link === 'offline' && (
         <p className="banner banner-stop" role="status">
           No connection. Go on: entries are kept on this tablet and sent when it is back.
+        </p>
+      )}
+      {link === 'troubled' && (
+        <p className="banner banner-stop" role="status">
+          The server is in trouble. The last entry may or may not be stored there: it stays on this tablet and is sent
+          again, once only. Go on, and tell the demonstrator.
+        </p>
+      )}
+      {stuck > 0 && (
+        <p className="banner banner-stop" role="status">
+          The server fails on {stuck === 1 ? 'one entry' : `${stuck} entries`} again and again. It stays on this tablet
+          and is tried again; all others go on. Tell the coordinator.
         </p>
       )}
       {link === 'signedOut' && (

@@ -1,5 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
+import { bareImage } from '@/core/record/bareImage';
 import { fileTypeOf, fileTypes, largestUpload } from '@/core/record/fileKinds';
 import { shrinkPhoto } from './shrinkPhoto';
 import { ulid } from 'ulid';
@@ -20,7 +21,9 @@ export async function readPicked(picked: File): Promise<Picked> {
   const original = new Uint8Array(await picked.arrayBuffer());
   const type = fileTypeOf(original);
   const isPhoto = type === 'image/jpeg' || type === 'image/png';
-  const photo = isPhoto || picked.type.startsWith('image/') ? await shrinkPhoto(picked) : undefined;
+  const drawn = isPhoto || picked.type.startsWith('image/') ? await shrinkPhoto(picked) : undefined;
+  // Some browsers write of themselves what a camera would.
+  const photo = drawn && bareImage(drawn);
   if (!photo && (isPhoto || !type))
     return {
       ok: false,

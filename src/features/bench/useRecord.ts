@@ -43,7 +43,14 @@ export interface RecordStart extends ClassState {
 }
 
 /** How this device stands with the server. */
-export type Link = 'well' | 'offline' | 'signedOut';
+export type Link = 'well' | 'offline' | 'troubled' | 'signedOut';
+
+/** What a failed exchange says of the way to the server. */
+function linkAfter(error: unknown): Link {
+  const code = error instanceof ApiError ? error.code : 'offline';
+  if (code === 'notSignedIn') return 'signedOut';
+  return code === 'unavailable' || code === 'unexpected' ? 'troubled' : 'offline';
+}
 
 /** Bytes of a file that goes with a draft. */
 export type NewFile = Pick<KeptFile, 'id' | 'bytes' | 'sha256' | 'name'>;
@@ -59,6 +66,7 @@ export function useRecord(start: RecordStart) {
   const [kept, setKept] = useState<readonly Kept[]>([]);
   const [link, setLink] = useState<Link>('well');
   const [unsafe, setUnsafe] = useState(false);
+  const [stuck, setStuck] = useState(0);
   const [broughtBack, setBroughtBack] = useState(0);
   const [state, setState] = useState<ClassState>({ settings: start.settings, periods: start.periods });
   const owner = useMemo(() => ownerOf(log, identity), [log, identity]);
@@ -139,7 +147,7 @@ export function useRecord(start: RecordStart) {
 
   const sendAndAsk = useCallback(
     async (waiting: readonly Kept[]) => {
-      await sendKept(
+      const failing = await sendKept(
         waiting,
         (entry) => {
           unwritten.current.delete(entry.id);
@@ -150,6 +158,7 @@ export function useRecord(start: RecordStart) {
           else await markRefused(one.id, why);
         },
       );
+      setStuck(failing.length);
       await ask();
     },
     [ask, take],
@@ -171,7 +180,7 @@ export function useRecord(start: RecordStart) {
       }
     } catch (error) {
       [wanted.current, known.current] = [false, false];
-      setLink(error instanceof ApiError && error.code === 'notSignedIn' ? 'signedOut' : 'offline');
+      setLink(linkAfter(error));
     } finally {
       busy.current = false;
       const left = await all();
@@ -270,6 +279,7 @@ export function useRecord(start: RecordStart) {
     add,
     link,
     unsafe,
+    stuck,
     broughtBack,
     refused,
     putAside,

@@ -59,6 +59,12 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
             {problem ?? 'No connection: this is the state of the last answer.'}
           </p>
         )}
+        {board.spaceLeft_MB !== undefined && (
+          <p className="banner banner-stop" role="alert">
+            The server’s disk is nearly full: {board.spaceLeft_MB} MB left. Tell whoever runs it, before entries cannot
+            be stored.
+          </p>
+        )}
         {board.own.fault && (
           <p className="banner banner-stop" role="alert">
             The class’s own record is broken: {board.own.fault}.
