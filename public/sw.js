@@ -39,6 +39,8 @@ async function page(request, url) {
   const kept = await cache.match(url.pathname);
   const fresh = fetch(request).then(async (answer) => {
     if (answer.ok && !answer.redirected) await cache.put(url.pathname, answer.clone());
+    // Signed out meanwhile, or the PIN was changed: what was kept is for nobody any longer.
+    if (answer.redirected || answer.type === 'opaqueredirect') await cache.delete(url.pathname);
     return answer.status >= 500 && kept ? kept : answer;
   });
   if (!kept) return fresh;

@@ -14,19 +14,23 @@ export const testEnv = (url, folder) => ({
   LOG_LEVEL: 'error',
 });
 
-/** Migrates the database and loads the demo scenario when asked. */
-export async function prepareDatabase(env, options = []) {
-  const { code, output } = await run(
+/** Runs one of the app's scripts, which are TypeScript and for the server only. */
+export const runScript = (name, args, env) =>
+  run(
     'node',
     [
       '--conditions=react-server',
       'node_modules/tsx/dist/cli.mjs',
       '--conditions=react-server',
-      'scripts/prepareDatabase.ts',
-      ...options,
+      `scripts/${name}.ts`,
+      ...args,
     ],
     { env },
   );
+
+/** Migrates the database and loads the demo scenario when asked. */
+export async function prepareDatabase(env, options = []) {
+  const { code, output } = await runScript('prepareDatabase', options, env);
   const lines = output.trim().split('\n');
   const problem = lines.find((line) => line.startsWith('problem: '))?.slice(9);
   if (code !== 0) throw new Stop(`The database could not be prepared: ${problem ?? lines.at(-1)}`);
@@ -44,7 +48,8 @@ export async function startApp(port, env, output = 'inherit') {
   while (Date.now() < deadline) {
     if (child.exitCode !== null) throw new Stop('The app did not start.');
     const answer = await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => undefined);
-    if (answer?.ok) return child;
+    // A database that is away is seen to by itself.
+    if (answer) return child;
     await new Promise((next) => setTimeout(next, 100));
   }
   child.kill();

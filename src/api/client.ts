@@ -7,7 +7,15 @@ import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/preparation/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { StructureCandidate } from '@/core/reference/candidate';
-import type { BenchPin, ClassBoard, ClassDoor, IssuedClass, Roster, RosterBench } from '@/core/people/class';
+import type {
+  BenchPin,
+  ClassBoard,
+  ClassDoor,
+  IssuedClass,
+  Roster,
+  RosterBench,
+  StaffMember,
+} from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
 import type { Draft, Entry } from '@/core/record/entry';
 import type { Received } from '@/core/record/fileKinds';
@@ -56,6 +64,13 @@ export const api = {
   signIn: (credentials: Readonly<Record<string, string>>) =>
     call<{ role: string; name: string }>('POST', '/session', JSON.stringify(credentials)),
   signOut: () => call<void>('DELETE', '/session'),
+  welcome: (token: string, password: string) =>
+    call<{ role: string; name: string }>('POST', '/welcome', JSON.stringify({ token, password })),
+  changePassword: (now: string, next: string) => call<void>('PUT', '/account/password', JSON.stringify({ now, next })),
+  demonstrators: () => call<readonly StaffMember[]>('GET', '/staff'),
+  classStaff: (classId: string) => call<readonly StaffMember[]>('GET', `/classes/${classId}/staff`),
+  setClassStaff: (classId: string, staff: readonly string[]) =>
+    call<readonly StaffMember[]>('PUT', `/classes/${classId}/staff`, JSON.stringify({ staff })),
   classDoor: (code: string) => call<ClassDoor>('GET', `/doors/${encodeURIComponent(code)}`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
@@ -65,6 +80,7 @@ export const api = {
     readonly section: string;
     readonly preparationId: string;
     readonly benches: readonly RosterBench[];
+    readonly staff: readonly string[];
   }) => call<IssuedClass>('POST', '/classes', JSON.stringify(issue)),
   board: (classId: string, after: readonly Mark[]) =>
     call<ClassBoard>('GET', `/classes/${classId}/board?after=${after.map(writeMark).join()}`),

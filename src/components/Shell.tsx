@@ -5,6 +5,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api } from '@/api/client';
 import { forgetPages } from '@/api/offline';
+import { forgetRecords } from '@/api/outbox/store';
 import { Icon } from './Icon';
 import { Mark } from './Mark';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -30,6 +31,7 @@ export function Shell({
       return setStays(true);
     }
     await forgetPages();
+    await forgetRecords().catch(() => undefined);
     router.replace('/sign-in');
     router.refresh();
   };
@@ -59,10 +61,14 @@ export function Shell({
           </nav>
         )}
         <div className="shell-who">
-          <span>
-            {identity.name}
-            {identity.name !== identity.role && <small>{identity.role}</small>}
-          </span>
+          {identity.role === 'group' ? (
+            <span>{identity.name}</span>
+          ) : (
+            <Link href="/account" title="Your account">
+              {identity.name}
+              {identity.name !== identity.role && <small>{identity.role}</small>}
+            </Link>
+          )}
           <ThemeSwitch />
           <Button variant="quiet" size="sm" onClick={() => void leave()} aria-label="Sign out" title="Sign out">
             <Icon name="box-arrow-right" />

@@ -5,6 +5,7 @@ import { budgetsOf, deviceBudgets, giveBack, sharedBudgets, spend } from './atte
 import { isAnyKnown, isKnown } from './devices';
 import { sha256 } from './hash';
 import { rows } from './tables';
+import { foldName } from '@/core/people/foldName';
 import type { Identity, Role } from '@/core/people/identity';
 
 /** From where somebody tries. */
@@ -83,8 +84,7 @@ function chosen<T extends { readonly name: string }>(found: readonly T[], name: 
 
 /** What stands for a row that is not there. As many tries as at one that is, so that they tell nothing. */
 function unknown(of: string): string {
-  const folded = of.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().trim();
-  return `none:${sha256(folded).slice(0, 32)}`;
+  return `none:${sha256(foldName(of)).slice(0, 32)}`;
 }
 
 async function checkSecret(

@@ -11,6 +11,8 @@ const signedIn: readonly Visitor[] = ['coordinator', 'demonstrator', 'group'];
 export const permissions = {
   'PAGE /': everyone,
   'PAGE /sign-in': everyone,
+  'PAGE /welcome/[token]': everyone,
+  'PAGE /account': staff,
   'PAGE /preparations': staff,
   'PAGE /preparations/[id]': staff,
   'PAGE /preparations/[id]/hazards': staff,
@@ -30,6 +32,8 @@ export const permissions = {
   'GET /api/health': everyone,
   'POST /api/v1/session': everyone,
   'DELETE /api/v1/session': everyone,
+  'POST /api/v1/welcome': everyone,
+  'PUT /api/v1/account/password': staff,
   'GET /api/v1/doors/[code]': everyone,
   'POST /api/v1/classes': ['coordinator'],
   'GET /api/v1/staff': ['coordinator'],

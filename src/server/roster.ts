@@ -8,6 +8,7 @@ import { drawPin, insertLog } from './newBench';
 import { sealClass } from './seals';
 import { revokeSessions } from './sessions';
 import { insert, rows, run } from './tables';
+import { foldName } from '@/core/people/foldName';
 import { mostBenches } from '@/core/people/rosterSchema';
 import type { BenchPin, Roster, RosterBench } from '@/core/people/class';
 import type { Transaction } from 'sequelize';
@@ -53,7 +54,7 @@ export async function saveRoster(
     await run('UPDATE classes SET section = :section WHERE id = :classId', { section, classId }, transaction);
     const added: BenchPin[] = [];
     for (const { name, members } of wanted) {
-      const known = before.benches.find((one) => one.name.toLowerCase() === name.toLowerCase());
+      const known = before.benches.find((one) => foldName(one.name) === foldName(name));
       let id = known?.id;
       if (id === undefined) {
         if (before.benches.length + added.length >= mostBenches)

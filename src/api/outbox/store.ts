@@ -137,6 +137,11 @@ export async function mirrored(owner: Owner): Promise<readonly Entry[]> {
   return (await store().mirror.where(mine(owner)).toArray()).map(({ entry }) => entry);
 }
 
+/** Forgets what the server holds of records, after signing out: whoever uses the device next may be somebody else. Drafts stay. */
+export async function forgetRecords(): Promise<void> {
+  await store().mirror.clear();
+}
+
 /** Forgets what others' records hold; their unsent drafts stay and wait for them. */
 export async function forgetOthers(author: string): Promise<void> {
   await store()

@@ -1,4 +1,5 @@
 import { array, object, string } from 'yup';
+import { foldName } from './foldName';
 
 const line = (longest: number) => string().trim().min(1).max(longest).required();
 
@@ -23,6 +24,6 @@ export const benchesSchema = array(
     'different',
     'Two benches have the same name.',
     // Runs before its parts are looked at: a bench may be anything.
-    (benches) => new Set(benches?.map((bench) => String(bench?.name).toLowerCase())).size === benches?.length,
+    (benches) => new Set(benches?.map((bench) => foldName(String(bench?.name)))).size === benches?.length,
   )
   .required();

@@ -5,6 +5,7 @@ import { canonicalJson } from '@/core/formats/canonicalJson';
 import { followFeed } from '@/api/feed';
 import {
   forgetOthers,
+  forgetRecords,
   keep,
   keepAgain,
   keptOf,
@@ -20,7 +21,7 @@ import { headOf } from '@/core/record/headOf';
 import { isOneHistory, lostDrafts, markOf, withNews } from '@/core/record/mark';
 import { isClockKnown, learnClock, recallClock, serverNow, serverTimeAt } from '@/api/outbox/serverClock';
 import { newDraft } from '@/api/outbox/newDraft';
-import { prepareOffline } from '@/api/offline';
+import { forgetPages, prepareOffline } from '@/api/offline';
 import { sendKept } from '@/api/outbox/sendKept';
 import type { Body, Draft, Entry } from '@/core/record/entry';
 import type { ClassState } from '@/core/record/classState';
@@ -180,7 +181,10 @@ export function useRecord(start: RecordStart) {
       }
     } catch (error) {
       [wanted.current, known.current] = [false, false];
-      setLink(linkAfter(error));
+      const after = linkAfter(error);
+      setLink(after);
+      // The session ended, or the PIN was changed: nothing is left here to be opened without signing in. What waits stays.
+      if (after === 'signedOut') await Promise.all([forgetPages(), forgetRecords()]).catch(() => undefined);
     } finally {
       busy.current = false;
       const left = await all();

@@ -4,11 +4,13 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
+import useSWR from 'swr';
 import { api, ApiError } from '@/api/client';
 import { BenchCards } from '@/components/BenchCards';
+import { belonging, StaffChoice } from '@/components/StaffChoice';
 import { readRosterLines } from '@/core/people/rosterText';
 import { usePlanView } from './planView';
-import type { IssuedClass } from '@/core/people/class';
+import type { IssuedClass, StaffMember } from '@/core/people/class';
 
 const birds = [
   'Avocet',
@@ -40,6 +42,10 @@ export function IssueClass({
   readonly onClose: () => void;
 }) {
   const { plan } = usePlanView();
+  const { data: usual = [] } = useSWR(show ? 'demonstrators' : null, api.demonstrators);
+  const [chosen, setChosen] = useState<readonly StaffMember[] | undefined>(undefined);
+  // Those of the newest class are meant until somebody chooses.
+  const staff = chosen ?? usual;
   const [name, setName] = useState('');
   const [section, setSection] = useState('');
   const [benches, setBenches] = useState(() => benchNames(plan.doc.benches));
@@ -53,7 +59,13 @@ export function IssueClass({
     setProblem(undefined);
     try {
       setIssued(
-        await api.issueClass({ name: name.trim(), section: section.trim(), preparationId: id, benches: roster }),
+        await api.issueClass({
+          name: name.trim(),
+          section: section.trim(),
+          preparationId: id,
+          benches: roster,
+          staff: belonging(staff),
+        }),
       );
     } catch (error) {
       setProblem(error instanceof ApiError ? error.message : 'The class could not be issued.');
@@ -127,6 +139,7 @@ export function IssueClass({
                 onChange={(event) => setBenches(event.target.value)}
               />
             </Form.Group>
+            <StaffChoice staff={staff} onChange={setChosen} />
             {problem && (
               <p className="typed-says" role="alert">
                 {problem}

@@ -9,6 +9,7 @@ import { BenchCards } from '@/components/BenchCards';
 import { readRosterLines, rosterLines } from '@/core/people/rosterText';
 import { readTable, tableAddress } from './rosterFile';
 import { Shell } from '@/components/Shell';
+import { ClassStaff } from './ClassStaff';
 import type { BenchPin, Roster } from '@/core/people/class';
 import type { Identity } from '@/core/people/identity';
 
@@ -128,6 +129,7 @@ export function RosterScreen({ identity, first }: { readonly identity: Identity;
           </div>
           <small className="muted">The table has the columns section, bench and member, one row a person.</small>
         </Form>
+        {identity.role === 'coordinator' && <ClassStaff classId={roster.classId} />}
         <section className="card-plain" aria-label="PINs">
           <h2>PINs</h2>
           <p className="muted">
