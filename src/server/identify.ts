@@ -18,8 +18,8 @@ export interface Origin {
 /** The member of staff with a name and password. The same words for an unknown name and a wrong password. */
 export async function identifyStaff(name: string, password: string, from: Origin): Promise<Identity> {
   const found = await rows<{ id: string; name: string; role: Role; password_hash: string; disabled_at: Date | null }>(
-    'SELECT id, name, role, password_hash, disabled_at FROM users WHERE name = :name',
-    { name },
+    'SELECT id, name, role, password_hash, disabled_at FROM users WHERE name IN (:name, :bare)',
+    { name, bare: name.trim() },
   );
   const user = chosen(found, name);
   const isOpen = user?.name === name && user.disabled_at === null;
@@ -39,8 +39,8 @@ export async function identifyGroup(joinCode: string, bench: string, pin: string
   const [door] =
     code === undefined ? [] : await rows<{ id: string }>('SELECT id FROM classes WHERE join_code = :code', { code });
   const found = await rows<{ id: string; name: string; pin_hash: string }>(
-    'SELECT id, name, pin_hash FROM benches WHERE class_id = :door AND name = :bench',
-    { door: door?.id ?? '', bench },
+    'SELECT id, name, pin_hash FROM benches WHERE class_id = :door ORDER BY position',
+    { door: door?.id ?? '' },
   );
   const row = chosen(found, bench);
   await checkSecret(
@@ -77,14 +77,17 @@ export function readCode(text: string): string | undefined {
   return /^[A-Z0-9]{6}$/.test(code) ? code : undefined;
 }
 
-/** Of the rows that the database takes for the name (it sees no accents and no space at the end) the very one, else the first. */
+/** Of the rows the very one that is named, else the one that a spelling comes close to: its tries are counted, it is not opened. */
 function chosen<T extends { readonly name: string }>(found: readonly T[], name: string): T | undefined {
-  return found.find((one) => one.name === name) ?? found[0];
+  return found.find((one) => one.name === name) ?? found.find((one) => skeleton(one.name) === skeleton(name));
 }
+
+/** What is left of a name when all that can be varied unseen is taken off. */
+const skeleton = (name: string) => foldName(name).replace(/[^\p{L}\p{N}]/gu, '');
 
 /** What stands for a row that is not there. As many tries as at one that is, so that they tell nothing. */
 function unknown(of: string): string {
-  return `none:${sha256(foldName(of)).slice(0, 32)}`;
+  return `none:${sha256(skeleton(of)).slice(0, 32)}`;
 }
 
 async function checkSecret(
@@ -99,7 +102,8 @@ async function checkSecret(
   const budgets = isFamiliar ? deviceBudgets(device!, subject) : budgetsOf(subject, address, code);
   await spend(budgets);
   // An unknown name costs the same time as a wrong secret.
-  const right = await verify(stored ?? (await decoy()), given);
+  // An account that waits for its first password has none stored.
+  const right = await verify(stored || (await decoy()), given);
   if (!stored || !right) throw new AppError('wrongCredentials', words);
   await giveBack(budgets);
 }

@@ -1,19 +1,49 @@
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, request as requests, test } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
+import { newDemonstrator } from './accounts';
 import { demonstrators, fromHere, storePreparation } from './support';
 import { ulid } from 'ulid';
 import type { APIRequestContext } from '@playwright/test';
+import type { Issued } from './bench';
 
-type Visitor = 'anonymous' | 'coordinator' | 'demonstrator' | 'group';
-const visitors: readonly Visitor[] = ['anonymous', 'coordinator', 'demonstrator', 'group'];
-const everyone = visitors;
-const staff: readonly Visitor[] = ['coordinator', 'demonstrator'];
+/** Everybody who may come: staff with and without a class, the class's own benches, and strangers. */
+const visitors = [
+  'anonymous',
+  'coordinator',
+  'demonstrator of the class',
+  'demonstrator of another class',
+  'the bench itself',
+  'another bench of the class',
+  'a bench of another class',
+] as const;
+type Visitor = (typeof visitors)[number];
+
+/** Who is let in; for whom the thing named is not there; the rest is turned away by role. */
+interface Promised {
+  readonly open: readonly Visitor[];
+  readonly absent?: readonly Visitor[];
+}
+
+const everyone = { open: visitors };
+const [, coordinator, insider, outsider, own, neighbour, foreign] = visitors;
+const groups = [own, neighbour, foreign] as const;
+const staff = { open: [coordinator, insider, outsider] };
+const coordinators = { open: [coordinator] };
+const signedIn = { open: visitors.slice(1) };
+const group = { open: groups };
+/** Of a class: for demonstrators who do not belong to it, it is not there. */
+const staffOfClass = { open: [coordinator, insider], absent: [outsider] };
+/** Of a bench's record: for everybody but its own bench and the staff of the class it is not there. */
+const record = { open: [coordinator, insider, own], absent: [outsider, neighbour, foreign] };
 
 // Written down here a second time, on purpose: this is the promise, the server's table is how it is kept.
-const promised: Readonly<Record<string, readonly Visitor[]>> = {
+const promised: Readonly<Record<string, Promised>> = {
   'PAGE /': everyone,
   'PAGE /sign-in': everyone,
+  'PAGE /welcome/[token]': everyone,
+  'PAGE /account': staff,
   'PAGE /preparations': staff,
   'PAGE /preparations/[id]': staff,
   'PAGE /preparations/[id]/hazards': staff,
@@ -23,46 +53,52 @@ const promised: Readonly<Record<string, readonly Visitor[]>> = {
   'PAGE /models': staff,
   'PAGE /courses': staff,
   'PAGE /courses/[id]': staff,
-  'PAGE /bench': ['group'],
-  'PAGE /bench/results': ['group'],
+  'PAGE /bench': group,
+  'PAGE /bench/results': group,
   'PAGE /classes': staff,
-  'PAGE /classes/[id]': staff,
-  'PAGE /classes/[id]/results': staff,
-  'PAGE /classes/[id]/roster': staff,
-  'PAGE /classes/[id]/benches/[bench]': staff,
+  'PAGE /classes/[id]': staffOfClass,
+  'PAGE /classes/[id]/results': staffOfClass,
+  'PAGE /classes/[id]/roster': staffOfClass,
+  'PAGE /classes/[id]/benches/[bench]': staffOfClass,
   'GET /api/health': everyone,
   'POST /api/v1/session': everyone,
   'DELETE /api/v1/session': everyone,
+  'POST /api/v1/welcome': everyone,
+  'PUT /api/v1/account/password': staff,
   'GET /api/v1/doors/[code]': everyone,
-  'POST /api/v1/classes': ['coordinator'],
-  'GET /api/v1/classes/[id]/board': staff,
-  'GET /api/v1/classes/[id]/results': staff,
-  'GET /api/v1/classes/[id]/feed': ['coordinator', 'demonstrator', 'group'],
-  'GET /api/v1/classes/[id]/record': staff,
-  'GET /api/v1/classes/[id]/roster': staff,
-  'PUT /api/v1/classes/[id]/roster': staff,
-  'POST /api/v1/classes/[id]/benches/[bench]/pin': staff,
-  'POST /api/v1/logs/[id]/files': ['coordinator', 'demonstrator', 'group'],
-  'GET /api/v1/files/[id]': ['coordinator', 'demonstrator', 'group'],
-  'PUT /api/v1/files/[id]': ['coordinator', 'demonstrator', 'group'],
-  'GET /api/v1/logs/[id]/entries': ['coordinator', 'demonstrator', 'group'],
-  'POST /api/v1/logs/[id]/entries': ['coordinator', 'demonstrator', 'group'],
+  'POST /api/v1/classes': coordinators,
+  'GET /api/v1/staff': coordinators,
+  'GET /api/v1/classes/[id]/staff': staffOfClass,
+  'PUT /api/v1/classes/[id]/staff': coordinators,
+  'GET /api/v1/classes/[id]/board': staffOfClass,
+  'GET /api/v1/classes/[id]/results': staffOfClass,
+  'GET /api/v1/classes/[id]/feed': { open: [coordinator, insider, own, neighbour], absent: [outsider, foreign] },
+  'GET /api/v1/classes/[id]/record': staffOfClass,
+  'GET /api/v1/classes/[id]/roster': staffOfClass,
+  'PUT /api/v1/classes/[id]/roster': staffOfClass,
+  'POST /api/v1/classes/[id]/benches/[bench]/pin': staffOfClass,
+  'POST /api/v1/logs/[id]/files': record,
+  'GET /api/v1/files/[id]': record,
+  // A file goes on from whoever began it.
+  'PUT /api/v1/files/[id]': { open: [coordinator], absent: [insider, outsider, own, neighbour, foreign] },
+  'GET /api/v1/logs/[id]/entries': record,
+  'POST /api/v1/logs/[id]/entries': record,
   'GET /api/v1/preparations': staff,
-  'POST /api/v1/preparations': ['coordinator'],
-  'POST /api/v1/preparations/[id]/versions': ['coordinator'],
+  'POST /api/v1/preparations': coordinators,
+  'POST /api/v1/preparations/[id]/versions': coordinators,
   'GET /api/v1/preparations/[id]/file': staff,
-  'GET /api/v1/structures': ['coordinator', 'demonstrator', 'group'],
-  'PUT /api/v1/preparations/[id]/course': ['coordinator'],
+  'GET /api/v1/structures': signedIn,
+  'PUT /api/v1/preparations/[id]/course': coordinators,
   'GET /api/v1/reference': staff,
   'POST /api/v1/reference': staff,
   'GET /api/v1/reference/[id]': staff,
-  'DELETE /api/v1/reference/[id]': ['coordinator'],
-  'POST /api/v1/reference/[id]/confirmations': ['coordinator'],
+  'DELETE /api/v1/reference/[id]': coordinators,
+  'POST /api/v1/reference/[id]/confirmations': coordinators,
   'GET /api/v1/reference/confirmations': staff,
   'GET /api/v1/reference/file': staff,
   'POST /api/v1/reference/structures': staff,
-  'POST /api/v1/courses': ['coordinator'],
-  'PUT /api/v1/courses/[id]': ['coordinator'],
+  'POST /api/v1/courses': coordinators,
+  'PUT /api/v1/courses/[id]': coordinators,
 };
 
 function routesOfTree(): readonly string[] {
@@ -80,34 +116,73 @@ test('every route of the tree is promised, and nothing is promised that is not t
   expect([...routesOfTree()].sort()).toEqual(Object.keys(promised).sort());
 });
 
-/** Things that the routes with an id name, all of the test's own. */
+/** Things that the routes with an id name, all of the test's own, and how each visitor signs in. */
 interface Ids {
   readonly preparation: string;
   readonly class: string;
   readonly log: string;
   readonly bench: string;
   readonly course: string;
+  readonly file: string;
+  readonly enter: Readonly<Record<Visitor, object | undefined>>;
 }
 
 async function idsOf(owner: APIRequestContext): Promise<Ids> {
   const preparation = await storePreparation(owner, acetanilideText());
-  const staff = await demonstrators(owner);
-  const data = { name: 'Permissions', preparationId: preparation, staff, benches: [{ name: 'Ruff', members: [] }] };
-  const made = (await (await owner.post('/api/v1/classes', { data })).json()) as { id: string };
-  const board = (await (await owner.get(`/api/v1/classes/${made.id}/board`)).json()) as {
+  const inside = await demonstrators(owner);
+  const benches = [
+    { name: 'Ruff', members: [] },
+    { name: 'Knot', members: [] },
+  ];
+  const issue = async (name: string, staff: readonly string[]) => {
+    const data = { name, preparationId: preparation, staff, benches };
+    return (await (await owner.post('/api/v1/classes', { data })).json()) as Issued;
+  };
+  const [mine, other] = [await issue('Permissions', inside), await issue('Another', [])];
+  const board = (await (await owner.get(`/api/v1/classes/${mine.id}/board`)).json()) as {
     lanes: { id: string; log: string }[];
   };
   const [lane] = board.lanes;
   const name = `Permissions ${preparation}`;
   const course = (await (await owner.post('/api/v1/courses', { data: { name } })).json()) as { id: string };
-  return { preparation, class: made.id, log: lane?.log ?? '', bench: lane?.id ?? '', course: course.id };
+  const [file, bytes] = [ulid(), Buffer.from('x')];
+  const sha256 = createHash('sha256').update(bytes).digest('hex');
+  await owner.post(`/api/v1/logs/${lane?.log}/files`, { data: { id: file, name: 'a.txt', bytes: 1, sha256 } });
+  expect((await owner.put(`/api/v1/files/${file}?first=0`, { data: bytes })).status()).toBe(200);
+  const at = ({ joinCode, benches: [first, second] }: Issued, i: number) => {
+    const bench = i === 0 ? first : second;
+    return { as: 'group', joinCode, bench: bench?.name, pin: bench?.pin };
+  };
+  return {
+    preparation,
+    class: mine.id,
+    log: lane?.log ?? '',
+    bench: lane?.id ?? '',
+    course: course.id,
+    file,
+    enter: {
+      anonymous: undefined,
+      coordinator: { as: 'demo', role: 'coordinator' },
+      'demonstrator of the class': { as: 'demo', role: 'demonstrator' },
+      'demonstrator of another class': await newDemonstrator(),
+      'the bench itself': at(mine, 0),
+      'another bench of the class': at(mine, 1),
+      'a bench of another class': at(other, 0),
+    },
+  };
 }
 
 /** A route's path with ids of the test's own in it. */
 function urlOf(path: string, ids: Ids): string {
-  const named = { '/logs/': ids.log, '/classes/': ids.class, '/courses/': ids.course, '/reference/': 'toluene' };
+  const named = {
+    '/logs/': ids.log,
+    '/classes/': ids.class,
+    '/courses/': ids.course,
+    '/reference/': 'toluene',
+    '/files/': ids.file,
+  };
   const id = Object.entries(named).find(([part]) => path.includes(part))?.[1] ?? ids.preparation;
-  return path.replace('[id]', id).replace('[bench]', ids.bench).replace('[code]', 'SHORE7');
+  return path.replace('[id]', id).replace('[bench]', ids.bench).replace('[code]', 'SHORE7').replace('[token]', 'x');
 }
 
 async function visit(context: APIRequestContext, route: string, ids: Ids): Promise<number> {
@@ -130,19 +205,28 @@ async function visit(context: APIRequestContext, route: string, ids: Ids): Promi
 
 for (const visitor of visitors) {
   test(`${visitor}: each route answers as promised`, async ({ baseURL }) => {
-    const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
-    const owner = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+    const fresh = () => requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+    const owner = await fresh();
     const ids = await idsOf(owner);
-    for (const [route, who] of Object.entries(promised)) {
-      if (visitor !== 'anonymous') await context.post('/api/v1/session', { data: { as: 'demo', role: visitor } });
+    const enter = ids.enter[visitor];
+    let context = await fresh();
+    if (enter) expect((await context.post('/api/v1/session', { data: enter })).status()).toBe(200);
+    for (const [route, { open, absent = [] }] of Object.entries(promised)) {
       const status = await visit(context, route, ids);
+      // What ends the visitor's own session: the next route is visited with a new one.
+      if (/^DELETE .*session$|\/pin$/.test(route) && open.includes(visitor)) {
+        await context.dispose();
+        context = await fresh();
+        if (enter) expect((await context.post('/api/v1/session', { data: enter })).status()).toBe(200);
+      }
       const isPage = route.startsWith('PAGE');
-      // A page sends strangers to sign in and answers 403 to the wrong role; an api answers 401 and 403. A broken body
-      // that gets past the door is refused as such, "/" only leads on, and another bench's record is not there.
+      // A page sends strangers to sign in and answers 403 to the wrong role; an api answers 401 and 403. What is hidden is not
+      // there. A broken body that gets past the door is refused as such, and "/" only leads on.
       const refused = visitor === 'anonymous' ? (isPage ? 307 : 401) : 403;
-      const absent = route.includes('/files/') || (visitor === 'group' && route.includes('/logs/'));
-      const admitted = absent ? [400, 404] : [200, 204, 307, 400, 422];
-      if (!who.includes(visitor)) expect([route, status]).toEqual([route, refused]);
+      // A link that leads nowhere and an unknown code say so to everybody.
+      const admitted = [200, 204, 307, 400, 422];
+      if (absent.includes(visitor)) expect([route, status]).toEqual([route, 404]);
+      else if (!open.includes(visitor)) expect([route, status]).toEqual([route, refused]);
       else expect([route, status, admitted.includes(status)]).toEqual([route, status, true]);
     }
     await context.dispose();
@@ -150,63 +234,39 @@ for (const visitor of visitors) {
   });
 }
 
-test('a record is open to its own bench and to staff; to everybody else it is not there, and closed it takes nothing new', async ({
+test('a closed record takes nothing new from anybody, and what a class holds is no longer there for who is taken off it', async ({
   baseURL,
 }) => {
-  const owner = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
-  const issue = async (name: string) => {
-    const benches = [
-      { name: 'Ruff', members: [] },
-      { name: 'Knot', members: [] },
-    ];
-    const preparationId = await storePreparation(owner, acetanilideText());
-    const made = await owner.post('/api/v1/classes', {
-      data: { name, preparationId, benches, staff: await demonstrators(owner) },
-    });
-    return (await made.json()) as { id: string; joinCode: string; benches: { name: string; pin: string }[] };
-  };
-  const [mine, other] = [await issue('Mine'), await issue('Other')];
-  const board = (await (await owner.get(`/api/v1/classes/${mine.id}/board`)).json()) as {
-    own: { log: string };
-    lanes: { log: string }[];
-  };
-  const log = board.lanes[0]?.log ?? '';
-  const enter = async (data: object | undefined) => {
-    const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
-    if (data) expect((await context.post('/api/v1/session', { data })).status()).toBe(200);
-    return context;
-  };
-  const bench = ({ joinCode, benches }: typeof mine, i: number) => ({
-    as: 'group',
-    joinCode,
-    bench: benches[i]?.name,
-    pin: benches[i]?.pin,
-  });
+  const fresh = () => requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+  const owner = await fresh();
+  const ids = await idsOf(owner);
+  const board = (await (await owner.get(`/api/v1/classes/${ids.class}/board`)).json()) as { own: { log: string } };
   const draft = (to: string, body: object) => {
     const at = new Date().toISOString();
     return { id: ulid(), v: 1, log: to, body, at, deviceAt: at, device: 'test', saw: 0 };
   };
-  const file = () => ({ id: ulid(), name: 'a.txt', bytes: 1, sha256: 'a'.repeat(64) });
   const probe = async (context: APIRequestContext) => [
-    (await context.get(`/api/v1/logs/${log}/entries`)).status(),
-    (await context.post(`/api/v1/logs/${log}/entries`, { data: draft(log, { k: 'words', text: 'x' }) })).status(),
-    (await context.post(`/api/v1/logs/${log}/files`, { data: file() })).status(),
+    (await context.get(`/api/v1/logs/${ids.log}/entries`)).status(),
+    (
+      await context.post(`/api/v1/logs/${ids.log}/entries`, { data: draft(ids.log, { k: 'words', text: 'x' }) })
+    ).status(),
+    (await context.get(`/api/v1/classes/${ids.class}/feed?after=x`)).status(),
   ];
-  const absent = [404, 404, 404];
-  const visits: readonly [string, object | undefined, readonly number[], readonly number[]][] = [
-    ['own bench', bench(mine, 0), [200, 201, 200], [200, 422, 200]],
-    ['other bench', bench(mine, 1), absent, absent],
-    ['other class', bench(other, 0), absent, absent],
-    ['demonstrator', { as: 'demo', role: 'demonstrator' }, [200, 201, 200], [200, 422, 200]],
-    ['anonymous', undefined, [401, 401, 401], [401, 401, 401]],
-  ];
+  const enter = async (visitor: Visitor) => {
+    const context = await fresh();
+    expect((await context.post('/api/v1/session', { data: ids.enter[visitor] })).status()).toBe(200);
+    return context;
+  };
+  const [bench, inside] = [await enter('the bench itself'), await enter('demonstrator of the class')];
+  for (const context of [bench, inside]) expect(await probe(context)).toEqual([200, 201, 400]);
   const close = { data: draft(board.own.log, { k: 'period', to: 'closed' }) };
-  for (const [who, as, open] of visits) expect([who, await probe(await enter(as))]).toEqual([who, open]);
   expect((await owner.post(`/api/v1/logs/${board.own.log}/entries`, close)).status()).toBe(201);
-  for (const [who, as, , closed] of visits) expect([who, await probe(await enter(as))]).toEqual([who, closed]);
-  // Another class is not to be followed either; the own one only as a whole stream, which is not waited for here.
-  const stranger = await enter(bench(other, 0));
-  expect((await stranger.get(`/api/v1/classes/${mine.id}/feed`)).status()).toBe(404);
+  expect(await probe(inside)).toEqual([200, 422, 400]);
+  expect(await probe(await enter('the bench itself'))).toEqual([200, 422, 400]);
+  const nobody = { data: { staff: [] } };
+  expect((await owner.put(`/api/v1/classes/${ids.class}/staff`, nobody)).status()).toBe(200);
+  expect(await probe(inside)).toEqual([404, 404, 404]);
+  expect(await (await inside.get('/classes')).text()).not.toContain(ids.class);
 });
 
 test('a write from another site is refused although the cookie comes along', async ({ request }) => {

@@ -42,10 +42,13 @@ export function IssueClass({
   readonly onClose: () => void;
 }) {
   const { plan } = usePlanView();
-  const { data: usual = [] } = useSWR(show ? 'demonstrators' : null, api.demonstrators);
+  const { data: usual, error } = useSWR<readonly StaffMember[], Error>(
+    show ? 'demonstrators' : null,
+    api.demonstrators,
+  );
   const [chosen, setChosen] = useState<readonly StaffMember[] | undefined>(undefined);
   // Those of the newest class are meant until somebody chooses.
-  const staff = chosen ?? usual;
+  const staff = chosen ?? usual ?? [];
   const [name, setName] = useState('');
   const [section, setSection] = useState('');
   const [benches, setBenches] = useState(() => benchNames(plan.doc.benches));
@@ -139,7 +142,12 @@ export function IssueClass({
                 onChange={(event) => setBenches(event.target.value)}
               />
             </Form.Group>
-            <StaffChoice staff={staff} onChange={setChosen} />
+            {usual || error ? (
+              <StaffChoice staff={staff} onChange={setChosen} />
+            ) : (
+              <p className="muted">Loading the demonstrators…</p>
+            )}
+            {error && <p className="typed-says">They could not be listed: add them later, on the roster.</p>}
             {problem && (
               <p className="typed-says" role="alert">
                 {problem}
@@ -150,7 +158,7 @@ export function IssueClass({
             <Button variant="quiet" onClick={onClose}>
               Cancel
             </Button>
-            <Button type="submit" disabled={busy || name.trim() === '' || roster.length === 0}>
+            <Button type="submit" disabled={busy || (!usual && !error) || name.trim() === '' || roster.length === 0}>
               {busy ? 'Issuing …' : `Issue to ${roster.length} ${roster.length === 1 ? 'bench' : 'benches'}`}
             </Button>
           </Modal.Footer>

@@ -11,6 +11,12 @@ jest.mock('@/api/client', () => ({
   api: {
     saveVersion: jest.fn(),
     issueClass: jest.fn(),
+    demonstrators: () =>
+      Promise.resolve([
+        { id: 'd1', name: 'R. Heron', belongs: true },
+        { id: 'd2', name: 'S. Teal', belongs: false },
+        { id: 'd3', name: 'T. Rail', belongs: false },
+      ]),
     structure: () => Promise.resolve({ svg: '<svg></svg>', formula: '' }),
   },
 }));
@@ -79,10 +85,17 @@ test('a stored version is issued, a changed one not before it is saved; the card
   const dialog = within(await screen.findByRole('dialog'));
   fireEvent.change(dialog.getByLabelText('Name of the class'), { target: { value: ' Summer module ' } });
   fireEvent.change(dialog.getByLabelText(/^Benches/), { target: { value: 'Ruff\n\n  Knot ' } });
+  fireEvent.click(await dialog.findByLabelText('T. Rail'));
   fireEvent.click(dialog.getByRole('button', { name: 'Issue to 2 benches' }));
   await waitFor(() => expect(words(screen.getByRole('dialog'))).toContain('1234'));
   const benches = ['Ruff', 'Knot'].map((name) => ({ name, members: [] }));
-  expect(issueClass).toHaveBeenCalledWith({ name: 'Summer module', section: '', preparationId: 'p', benches });
+  expect(issueClass).toHaveBeenCalledWith({
+    name: 'Summer module',
+    section: '',
+    preparationId: 'p',
+    benches,
+    staff: ['d1', 'd3'],
+  });
 });
 
 test('who may only read sees the same numbers and no way to change them', () => {
