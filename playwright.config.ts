@@ -10,8 +10,6 @@ export default defineConfig({
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env['BASE_URL'] ?? 'http://localhost:3000',
-    // Requests outside a page say like a page's that they come from here.
-    extraHTTPHeaders: { 'Sec-Fetch-Site': 'same-origin' },
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

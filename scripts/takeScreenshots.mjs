@@ -9,7 +9,6 @@ const browser = await chromium.launch({
 
 async function picture(name, { role, width = 1280, height = 800, theme = 'light' }, act = async () => {}) {
   const context = await browser.newContext({
-    extraHTTPHeaders: { 'Sec-Fetch-Site': 'same-origin' },
     baseURL: address,
     viewport: { width, height },
     colorScheme: theme,
@@ -36,10 +35,13 @@ const plan = async (page) => {
 };
 
 await picture('sign-in', {});
+// What a browser says of requests that our own pages make.
+const fromHere = { headers: { 'Sec-Fetch-Site': 'same-origin' } };
 const pins = { Avocet: '417052', Dunlin: '603884', Godwit: '551230', Plover: '332798' };
 const atBench = async (page, name, path = '/bench') => {
-  await page.request.delete('/api/v1/session');
+  await page.request.delete('/api/v1/session', fromHere);
   await page.request.post('/api/v1/session', {
+    ...fromHere,
     data: { as: 'group', joinCode: 'SHORE7', bench: name, pin: pins[name] },
   });
   await page.goto(path);
@@ -96,17 +98,18 @@ await picture('models', { role: /^Coordinator/, height: 1200 }, async (page) => 
   await page.waitForTimeout(400);
 });
 await picture('bench-extraction', group, async (page) => {
-  await page.request.delete('/api/v1/session');
-  await page.request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  await page.request.delete('/api/v1/session', fromHere);
+  await page.request.post('/api/v1/session', { ...fromHere, data: { as: 'demo', role: 'coordinator' } });
   const list = await (await page.request.get('/api/v1/preparations')).json();
   const { id } = list.find(({ title }) => title.startsWith('Acid, base'));
   const issued = await page.request.post('/api/v1/classes', {
+    ...fromHere,
     data: { name: 'Separation', preparationId: id, benches: [{ name: 'Ruff', members: [] }] },
   });
   const { joinCode, benches } = await issued.json();
   const [{ name: bench, pin }] = benches;
-  await page.request.delete('/api/v1/session');
-  await page.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench, pin } });
+  await page.request.delete('/api/v1/session', fromHere);
+  await page.request.post('/api/v1/session', { ...fromHere, data: { as: 'group', joinCode, bench, pin } });
   await page.goto('/bench');
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').nth(4).click();
   const open = page.locator('.checks button:enabled');

@@ -76,13 +76,11 @@ async function opening({ groups, pins, joinCode }, at, index, count) {
     args: ['--no-sandbox', '--disable-gpu'],
   });
   try {
-    const extraHTTPHeaders = { 'Sec-Fetch-Site': 'same-origin' };
-    const context = await browser.newContext({
-      baseURL: `http://127.0.0.1:${at}`,
-      serviceWorkers: 'block',
-      extraHTTPHeaders,
+    const context = await browser.newContext({ baseURL: `http://127.0.0.1:${at}`, serviceWorkers: 'block' });
+    await context.request.post('/api/v1/session', {
+      headers: { 'Sec-Fetch-Site': 'same-origin' },
+      data: { as: 'group', joinCode, bench: name, pin: pins[index] },
     });
-    await context.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench: name, pin: pins[index] } });
     const times = [];
     for (let i = 0; i < 12; i += 1) {
       const page = await context.newPage();

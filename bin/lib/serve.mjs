@@ -93,7 +93,7 @@ const fixed = [
   ['X-Content-Type-Options', 'nosniff'],
   ['X-Frame-Options', 'DENY'],
   ['Referrer-Policy', 'same-origin'],
-  ['Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()'],
+  ['Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=()'],
   ['Cross-Origin-Opener-Policy', 'same-origin'],
   ...(isSecure ? [['Strict-Transport-Security', 'max-age=31536000']] : []),
 ];

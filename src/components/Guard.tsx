@@ -6,12 +6,12 @@ interface Props {
   readonly children: ReactNode;
   /** What stands in its place when it cannot be shown. */
   readonly fallback: ReactNode;
-  /** What is shown follows from this: when it changes, showing is tried again. */
-  readonly of: unknown;
+  /** When this changes, showing is tried again: not at every painting, or a dialog in the fallback would vanish under one's hands. */
+  readonly of: string | number;
 }
 interface State {
   readonly broken: boolean;
-  readonly of: unknown;
+  readonly of: string | number;
 }
 
 /** Keeps what cannot be shown to itself: one bench, step or row that breaks takes nothing else of the page with it. */

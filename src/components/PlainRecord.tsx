@@ -12,16 +12,19 @@ const mostShown = 12;
 export function PlainRecord({
   title,
   entries,
+  all = entries,
   identity,
   onAdd,
 }: {
   readonly title: string;
   readonly entries: readonly Entry[];
+  /** The whole record, where those are only some of it: it says what has been struck. */
+  readonly all?: readonly Entry[];
   readonly identity: Identity;
   readonly onAdd?: ((body: Body) => void) | undefined;
 }) {
   const [striking, setStriking] = useState<Entry | undefined>(undefined);
-  const struck = new Set(entries.flatMap(({ body }) => (body.k === 'void' ? [body.target] : [])));
+  const struck = new Set(all.flatMap(({ body }) => (body.k === 'void' ? [body.target] : [])));
   const open = entries.filter(({ id, body }) => !struck.has(id) && body.k !== 'void').toSorted((a, b) => b.seq - a.seq);
   return (
     <section className="banner banner-stop plain-record" aria-label={title}>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { ChangeEntry } from './ChangeEntry';
 import { describeEntry } from '@/core/record/describeEntry';
+import { Guard } from './Guard';
 import { TimeOfDay } from './TimeOfDay';
 import { changeFault } from '@/core/record/mayChange';
 import { timeDoubt } from '@/core/record/timeDoubt';
@@ -46,16 +47,26 @@ export function RecordTape({
       {rows.length === 0 && <p className="muted">Nothing yet. Every entry appears here with who and when.</p>}
       <ol>
         {shown.map((row) => (
-          <TapeLine
+          <Guard
             key={row.newest.entry.id}
-            row={row}
-            state={state}
-            periods={periods}
-            since={since}
-            {...(onAdd && changeFault(identity, row.newest.entry) === undefined
-              ? { onChange: () => setChanging(row.newest) }
-              : {})}
-          />
+            of={row.newest.status}
+            fallback={
+              <li className="tape-void">
+                <span className="tape-time num">––:––</span>
+                <span className="tape-words">{row.newest.entry.author.name}: an entry that cannot be shown</span>
+              </li>
+            }
+          >
+            <TapeLine
+              row={row}
+              state={state}
+              periods={periods}
+              since={since}
+              {...(onAdd && changeFault(identity, row.newest.entry) === undefined
+                ? { onChange: () => setChanging(row.newest) }
+                : {})}
+            />
+          </Guard>
         ))}
       </ol>
       {rows.length > shown.length && (

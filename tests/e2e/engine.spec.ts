@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './support';
 import { isBareImage } from '@/core/record/bareImage';
 import { acetanilideText } from '../support/preparations';
 import { first, makeChecks, makeClass, openStep, press, read, second, sentence, staffPage, tablet } from './bench';

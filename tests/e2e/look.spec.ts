@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { enterAs, openPlan } from './support';
+import { enterAs, openPlan, test } from './support';
 import type { Page } from '@playwright/test';
 
 // Axe measures the contrast of every text; on two busy cores that takes its time.
@@ -128,7 +128,7 @@ for (const theme of ['light', 'dark'] as const) {
     await expect(page.getByText('You write for bench Dunlin.')).toBeVisible();
     await judge(page, 'writing for a bench');
     await page.request.delete('/api/v1/session');
-    await signInAt(page, 'Sanderling', '7781');
+    await signInAt(page, 'Sanderling', '778121');
     for (const [width, height] of [
       [820, 1180],
       [390, 844],

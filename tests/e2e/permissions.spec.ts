@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
-import { expect, request as requests, test } from '@playwright/test';
+import { expect, request as requests } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
 import { newDemonstrator } from './accounts';
-import { demonstrators, fromHere, storePreparation } from './support';
+import { demonstrators, storePreparation, test } from './support';
 import { ulid } from 'ulid';
 import type { APIRequestContext } from '@playwright/test';
 import type { Issued } from './bench';
@@ -205,7 +205,7 @@ async function visit(context: APIRequestContext, route: string, ids: Ids): Promi
 
 for (const visitor of visitors) {
   test(`${visitor}: each route answers as promised`, async ({ baseURL }) => {
-    const fresh = () => requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+    const fresh = () => requests.newContext({ baseURL: baseURL ?? '' });
     const owner = await fresh();
     const ids = await idsOf(owner);
     const enter = ids.enter[visitor];
@@ -237,7 +237,7 @@ for (const visitor of visitors) {
 test('a closed record takes nothing new from anybody, and what a class holds is no longer there for who is taken off it', async ({
   baseURL,
 }) => {
-  const fresh = () => requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+  const fresh = () => requests.newContext({ baseURL: baseURL ?? '' });
   const owner = await fresh();
   const ids = await idsOf(owner);
   const board = (await (await owner.get(`/api/v1/classes/${ids.class}/board`)).json()) as { own: { log: string } };
@@ -279,11 +279,11 @@ test('a write from another site is refused although the cookie comes along', asy
 });
 
 test('signing out ends the session at the server, not only the cookie', async ({ baseURL }) => {
-  const context = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere });
+  const context = await requests.newContext({ baseURL: baseURL ?? '' });
   await context.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
   const state = await context.storageState();
   await context.delete('/api/v1/session');
-  const thief = await requests.newContext({ baseURL: baseURL ?? '', extraHTTPHeaders: fromHere, storageState: state });
+  const thief = await requests.newContext({ baseURL: baseURL ?? '', storageState: state });
   expect((await thief.get('/api/v1/preparations')).status()).toBe(401);
 });
 

@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { shipped } from '../support/preparations';
 import { first, makeChecks, makeClass, openStep, press, read, sentence, staffPage, tablet } from './bench';
-import { enterAs, openPlan } from './support';
+import { enterAs, openPlan, test } from './support';
 import type { Page } from '@playwright/test';
 
 // A bench takes its time on two busy cores.

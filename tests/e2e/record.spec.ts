@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { acetanilideText, dienoneText } from '../support/preparations';
 import { first, makeClass, openStep, phoneSize, press, read, second, sentence, staffPage, tablet, type } from './bench';
-import { storePreparation } from './support';
+import { storePreparation, test } from './support';
 
 test('a coordinator issues a class; its cards carry code, PIN and a code for the camera', async ({ page }) => {
   const id = await storePreparation(page.request, acetanilideText());

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { enterAs, openPlan, row } from './support';
+import { enterAs, openPlan, row, test } from './support';
 import type { Page } from '@playwright/test';
 
 // Own entries and courses are seen by every test and stay in the database: each run names its own.

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './support';
 import { readFileSync } from 'node:fs';
 import { acetanilideText } from '../support/preparations';
 import { first, makeChecks, makeClass, phoneSize, press, read, second, sentence, staffPage, tablet } from './bench';

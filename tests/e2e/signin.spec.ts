@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { enterAs } from './support';
+import { expect } from '@playwright/test';
+import { enterAs, test } from './support';
 
 test('each role enters the demo with one tap and starts at its own work', async ({ page }) => {
   await enterAs(page, 'coordinator');

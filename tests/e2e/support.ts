@@ -1,10 +1,31 @@
-import { expect } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
 import type { APIRequestContext, Page } from '@playwright/test';
 
 export type DemoRole = 'coordinator' | 'demonstrator' | 'group';
 
-/** What a browser says of a request that one of our own pages makes; contexts of requests alone have to say it. */
-export const fromHere = { 'Sec-Fetch-Site': 'same-origin' };
+type Fetch = APIRequestContext['fetch'];
+
+/**
+ * Requests that a test makes beside its pages say what a browser says of those of our own pages. It cannot be set as a header of
+ * a context: there it would hinder the browser itself.
+ */
+export const test = base.extend<object, { readonly fromOurPages: undefined }>({
+  fromOurPages: [
+    async ({ playwright }, use) => {
+      const probe = await playwright.request.newContext();
+      const shared = Object.getPrototypeOf(probe) as { fetch: Fetch };
+      const plain = shared.fetch;
+      shared.fetch = function (this: APIRequestContext, url, options) {
+        const headers = { 'Sec-Fetch-Site': 'same-origin', ...options?.headers };
+        return plain.call(this, url, { ...options, headers });
+      } as Fetch;
+      await probe.dispose();
+      await use(undefined);
+      shared.fetch = plain;
+    },
+    { scope: 'worker', auto: true },
+  ],
+});
 
 /** Signs in by one tap of the demo. */
 export async function enterAs(page: Page, role: DemoRole): Promise<void> {

@@ -36,8 +36,18 @@ const periodWords = {
   reopened: 'Closed record reopened',
 } as const;
 
-/** What one entry says, for the tape and the demonstrator. */
-export function describeEntry({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
+/** What one entry says, for the tape and the demonstrator. Whatever is stored, it says something. */
+export function describeEntry(entry: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
+  const unknown = { says: 'An entry that cannot be read' };
+  try {
+    // An entry of a kind that there is not, stored by another version, has no words.
+    return (wordsOf(entry, doc, steps) as EntryWords | undefined) ?? unknown;
+  } catch {
+    return unknown;
+  }
+}
+
+function wordsOf({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
   const at = (id: string | undefined) => steps.find(({ step }) => step.id === id);
   const title = (id: string | undefined) => {
     const found = at(id);

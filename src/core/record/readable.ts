@@ -3,7 +3,7 @@ import type { Entry } from './entry';
 /** Entries with which something can be computed, and those without which it can. */
 export interface Readable<T> {
   readonly value: T;
-  /** Entries that had to be left aside, oldest first; a person sees to them. */
+  /** Entries that had to be left aside and that nobody has struck yet, oldest first; a person sees to them. */
   readonly unreadable: readonly Entry[];
 }
 
@@ -18,7 +18,7 @@ export function readable<T>(entries: readonly Entry[], compute: (entries: readon
   let rest = entries.toSorted((a, b) => a.seq - b.seq);
   for (;;) {
     const value = attempt(unreadable.length === 0 ? entries : rest, compute);
-    if (value.ok) return { value: value.of, unreadable };
+    if (value.ok) return { value: value.of, unreadable: unreadable.filter(({ id }) => !isStruck(id, entries)) };
     if (rest.length === 0) throw value.error;
     // The shortest beginning that breaks ends on an entry that breaks it.
     let [sound, broken] = [0, rest.length];
@@ -32,6 +32,10 @@ export function readable<T>(entries: readonly Entry[], compute: (entries: readon
     unreadable.push(culprit);
     rest = rest.filter((one) => one !== culprit);
   }
+}
+
+function isStruck(id: string, entries: readonly Entry[]): boolean {
+  return entries.some(({ body }) => body.k === 'void' && body.target === id);
 }
 
 type Attempt<T> = { readonly ok: true; readonly of: T } | { readonly ok: false; readonly error: unknown };

@@ -39,6 +39,8 @@ export function BenchScreen(start: BenchStart) {
   const [shown, setShown] = useState(state.current?.step.id);
   const index = state.steps.findIndex(({ step }) => step.id === shown);
   const step = state.steps[index];
+  // What to strike from when the step itself cannot be shown.
+  const ofStep = entries.filter(({ body }) => step && JSON.stringify(body).includes(`"${step.step.id}"`));
   const running = state.timers.filter(({ ended }) => ended === undefined);
   const yields = chargeComplete(state.charge.lines) ? state.charge.actual.product?.mass : undefined;
   return (
@@ -108,11 +110,12 @@ export function BenchScreen(start: BenchStart) {
                 {step ? (
                   <Guard
                     key={step.step.id}
-                    of={step}
+                    of={`${ofStep.length} ${entries.filter(({ body }) => body.k === 'void').length}`}
                     fallback={
                       <PlainRecord
                         title="This step cannot be shown"
-                        entries={entries.filter(({ body }) => JSON.stringify(body).includes(`"${step.step.id}"`))}
+                        all={entries}
+                        entries={ofStep}
                         identity={identity}
                         onAdd={closed === undefined ? add : undefined}
                       />

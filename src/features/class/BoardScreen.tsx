@@ -80,7 +80,7 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
           {needs.map(({ lane, state, need }) => (
             <Guard
               key={lane.log}
-              of={lane}
+              of={lane.entries.length}
               fallback={
                 <li className="lane card-plain">
                   <PlainRecord

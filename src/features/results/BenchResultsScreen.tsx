@@ -35,7 +35,7 @@ export function BenchResultsScreen(start: BenchStart) {
           <section className="card-plain report-card">
             <h2 className="visually-hidden">{doc.title}</h2>
             <Guard
-              of={state}
+              of={state.record.length}
               fallback={<p>The results cannot be worked out from what is stored. Call the demonstrator.</p>}
             >
               <OwnReport state={state} />

@@ -52,7 +52,7 @@ export function ClassTable({
           {results.rows.map((row) => (
             <Guard
               key={row.bench}
-              of={row.state}
+              of={row.state.record.length}
               fallback={
                 <tr>
                   <th scope="row">{row.bench}</th>
