@@ -87,8 +87,12 @@ export async function ensureNodeModules() {
   writeFileSync(stamp, wanted);
 }
 
-/** Builds the app into `dist` unless the same sources are built there already. */
-export async function ensureBuild(dist) {
+/**
+ * Builds the app into `dist` unless the same sources are built there already.
+ *
+ * @param types 'checked' when somebody else checks them
+ */
+export async function ensureBuild(dist, types = '') {
   const hash = createHash('sha256');
   for (const file of sources()) hash.update(file).update(readFileSync(file));
   const wanted = hash.digest('hex');
@@ -98,7 +102,7 @@ export async function ensureBuild(dist) {
   // Route types of an older build name routes that may be gone, and would fail this one.
   for (const built of ['.next', '.next-test']) rmSync(join(built, 'types'), { recursive: true, force: true });
   const { code, output } = await run('node', ['node_modules/next/dist/bin/next', 'build'], {
-    env: { ...process.env, NODE_ENV: 'production', MOZLE_DIST: dist, NEXT_TELEMETRY_DISABLED: '1' },
+    env: { ...process.env, NODE_ENV: 'production', MOZLE_DIST: dist, MOZLE_TYPES: types, NEXT_TELEMETRY_DISABLED: '1' },
   });
   if (code !== 0) throw new Stop(`The build failed:\n${output}`);
   writeFileSync(stamp, wanted);
@@ -109,7 +113,7 @@ function sources() {
     readdirSync(folder).flatMap((name) =>
       statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : [join(folder, name)],
     );
-  const built = walk('src').filter((file) => !file.endsWith('.test.ts'));
+  const built = walk('src').filter((file) => !/\.test\.tsx?$/.test(file));
   return [...built, 'package-lock.json', 'next.config.ts', 'tsconfig.build.json', 'tsconfig.json'].sort();
 }
 

@@ -1,6 +1,6 @@
 import { existsSync, mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { prepareDatabase, startApp, testDist, testEnv } from './app.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import {
@@ -18,8 +18,16 @@ import {
 
 // The environment is pinned here: time zone and locale decide what dates and sorted names look like.
 Object.assign(process.env, { TZ: 'Europe/Dublin', LC_ALL: 'C.UTF-8', NEXT_TELEMETRY_DISABLED: '1' });
+// What a developer has set for their own Mozle is not the tests'.
+for (const name of ['PUBLIC_URL', 'DATABASE_URL', 'MOZLE_DATA', 'MOZLE_DEMO', 'PORT', 'HOST', 'TRUST_PROXY'])
+  delete process.env[name];
+// What takes long and finds seldom: more draws of the properties, more crashes, a start as in use.
+const all = process.argv.includes('--all');
+const seeds = [7, 19, 101, 977, 4001, 20_011, 65_537, 99_991, 424_243, 8_675_309];
+const propertySuites = 'conservation|converge|anyRecord|readPreparation|quantity|mark|edit|bareImage|readable';
 const folder = mkdtempSync(join(tmpdir(), 'mozle-test-'));
 const total = { passed: 0, failed: 0 };
+const times = [];
 let database;
 const apps = [];
 
@@ -44,25 +52,25 @@ async function check(name, command, args, env = {}) {
   return { good, output };
 }
 
-async function single(name, script) {
-  const { good } = await check(name, 'npm', ['run', '--silent', script]);
+/** A check that counts as one test. */
+async function single(name, command, args, env) {
+  const { good } = await check(name, command, args, env);
   total[good ? 'passed' : 'failed'] += 1;
 }
 
-async function jest(project, env) {
-  const file = join(folder, `${project}.json`);
-  const args = ['node_modules/jest/bin/jest.js', '--selectProjects', project, '--json', `--outputFile=${file}`];
+async function jest(name, project, more, env) {
+  const file = join(folder, `${name}.json`);
   const { good } = await check(
-    `jest: ${project}`,
+    name,
     'node',
-    project === 'service' ? [...args, '--runInBand', '--forceExit'] : args,
+    ['node_modules/jest/bin/jest.js', `--selectProjects=${project}`, '--json', `--outputFile=${file}`, ...more],
     env,
   );
-  const {
-    numPassedTests = 0,
-    numFailedTests = 0,
-    numFailedTestSuites = 0,
-  } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+  const found = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+  const { numPassedTests = 0, numFailedTests = 0, numFailedTestSuites = 0, testResults = [] } = found;
+  for (const { name: suite, assertionResults } of testResults)
+    for (const { fullName, duration } of assertionResults)
+      times.push({ seconds: (duration ?? 0) / 1000, name: `${relative('.', suite)}: ${fullName}` });
   count(numPassedTests, Math.max(numFailedTests, numFailedTestSuites), good);
 }
 
@@ -70,11 +78,18 @@ async function e2e(env) {
   const file = 'test-results/e2e.json';
   rmSync(file, { force: true });
   const { good } = await check('playwright', 'node', ['node_modules/@playwright/test/cli.js', 'test'], env);
-  const {
-    expected = 0,
-    unexpected = 0,
-    flaky = 0,
-  } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : {};
+  const { stats = {}, suites = [] } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+  const { expected = 0, unexpected = 0, flaky = 0 } = stats;
+  const walk = ({ file: spec, specs = [], suites: inner = [] }) => {
+    for (const { title, tests } of specs)
+      for (const { results } of tests)
+        times.push({
+          seconds: results.reduce((sum, { duration }) => sum + duration, 0) / 1000,
+          name: `${spec}: ${title}`,
+        });
+    inner.forEach(walk);
+  };
+  suites.forEach(walk);
   count(expected, unexpected + flaky, good);
 }
 
@@ -86,18 +101,17 @@ function count(passed, failed, good) {
 
 async function checks() {
   for (const [name, script] of [
-    ['format', 'format'],
     ['lint', 'lint'],
     ['types', 'types'],
+    ['format', 'format'],
     ['import direction', 'imports'],
     ['unused code', 'unused'],
     ['licences and engines', 'packages'],
-  ]) {
-    await single(name, script);
-  }
-  await jest('unit');
+  ])
+    await single(name, 'npm', ['run', '--silent', script]);
 }
 
+const started = Date.now();
 try {
   ensureNode();
   ensureSpace('.', 2000);
@@ -107,13 +121,24 @@ try {
   if (lock.code !== 0) say(`FAIL npm install changed package-lock.json\n${lock.output}`);
   total[lock.code === 0 ? 'passed' : 'failed'] += 1;
   database = await startMariaDb(folder, { sync: false });
-  // Two cores: the build beside the checks.
-  await Promise.all([ensureBuild(testDist), checks()]);
   const url = database.url('mozle');
-  await jest('service', { DATABASE_URL: url });
+  // Two cores: the build beside the checks, then two workers each.
+  await Promise.all([ensureBuild(testDist, 'checked'), checks()]);
+  await jest('unit', 'unit', []);
+  await jest('service', 'service', ['--forceExit'], { DATABASE_URL: url });
   // A short run of what bin/test-crash does at length.
-  const crash = await check('crash, 3 rounds', 'node', ['bin/lib/crash.mjs', '3', '7']);
-  total[crash.good ? 'passed' : 'failed'] += 1;
+  await single(`crash, ${all ? 10 : 3} rounds`, 'node', ['bin/lib/crash.mjs', all ? '10' : '3', '7']);
+  if (all) {
+    for (const seed of seeds)
+      await jest(`properties, seed ${seed}`, 'unit', [`--testPathPatterns=${propertySuites}`], {
+        FC_SEED: String(seed),
+      });
+    await jest('bent drafts, 10000', 'service', ['--forceExit', '--testPathPatterns=malformed'], {
+      DATABASE_URL: url,
+      FUZZ: '10000',
+    });
+    await single('a start as in use', 'node', ['bin/lib/testStart.mjs']);
+  }
   const env = testEnv(url, folder);
   await prepareDatabase(env);
   // Two instances on one database: neither may keep state of its own.
@@ -128,5 +153,9 @@ try {
   total.failed += 1;
 }
 await close();
+say('\nthe slowest:');
+for (const { seconds, name } of times.sort((a, b) => b.seconds - a.seconds).slice(0, 15))
+  say(`${seconds.toFixed(1).padStart(6)} s  ${name.slice(0, 150)}`);
+say(`\nin ${((Date.now() - started) / 60_000).toFixed(1)} min`);
 say(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);

@@ -34,41 +34,62 @@ async function fits(page: Page, what: string): Promise<void> {
   expect([what, (wide ?? 0) <= (width ?? 0)]).toEqual([what, true]);
 }
 
-for (const theme of ['light', 'dark'] as const) {
-  test.describe(theme, () => {
-    test.use({ colorScheme: theme });
+test('sign-in, list, messages', async ({ page }) => {
+  await page.goto('/sign-in');
+  await judge(page, 'sign-in');
+  await page.goto('/no/such/page');
+  await judge(page, 'not found');
+  await enterAs(page, 'coordinator');
+  await judge(page, 'preparations');
+  await page.goto('/account');
+  await judge(page, 'account');
+  await page.goto('/bench');
+  await judge(page, 'forbidden');
+  await enterAs(page, 'group');
+  await judge(page, 'bench');
+});
 
-    test('sign-in, list, messages', async ({ page }) => {
-      await page.goto('/sign-in');
-      await judge(page, 'sign-in');
-      await page.goto('/no/such/page');
-      await judge(page, 'not found');
-      await enterAs(page, 'coordinator');
-      await judge(page, 'preparations');
-      await page.goto('/bench');
-      await judge(page, 'forbidden');
-      await enterAs(page, 'group');
-      await judge(page, 'bench');
-    });
+test('plan with a working, findings and the line editor', async ({ page }) => {
+  await openPlan(page, acetanilideText());
+  await expect(page.getByRole('img', { name: 'Structure of Aniline' })).toBeVisible();
+  await page.getByRole('button', { name: /^Theoretical yield: 2.97 g/ }).click();
+  await page.getByRole('button', { name: 'Factor', exact: true }).click();
+  await page.getByLabel('Factor of the tested scale').fill('3.5');
+  await page.getByLabel('Coefficient of Aniline').fill('2');
+  await page.getByRole('button', { name: /^Procedure/ }).click();
+  await page.getByRole('button', { name: 'Assumptions' }).click();
+  await judge(page, 'plan');
+  await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.getByLabel('Amount', { exact: true }).fill('-1');
+  await judge(page, 'line editor', '[role=dialog]');
+});
 
-    test('plan with a working, findings and the line editor', async ({ page }) => {
-      await openPlan(page, acetanilideText());
-      expect(await page.locator('html').getAttribute('data-bs-theme')).toBe(theme);
-      await expect(page.getByRole('img', { name: 'Structure of Aniline' })).toBeVisible();
-      await page.getByRole('button', { name: /^Theoretical yield: 2.97 g/ }).click();
-      await page.getByRole('button', { name: 'Factor', exact: true }).click();
-      await page.getByLabel('Factor of the tested scale').fill('3.5');
-      await page.getByLabel('Coefficient of Aniline').fill('2');
-      await page.getByRole('button', { name: /^Procedure/ }).click();
-      await page.getByRole('button', { name: 'Assumptions' }).click();
-      await judge(page, 'plan');
-      await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      await page.getByLabel('Amount', { exact: true }).fill('-1');
-      await judge(page, 'line editor', '[role=dialog]');
-    });
-  });
-}
+// Dark differs in colours alone, whose pairs are judged in tests/unit/contrast.test.ts: here one page per layout is seen.
+test('dark: a form, a plan, a board with an open lane, a bench, an entry', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto('/sign-in');
+  expect(await page.locator('html').getAttribute('data-bs-theme')).toBe('dark');
+  await judge(page, 'dark sign-in');
+  await openPlan(page, acetanilideText());
+  await page.getByRole('button', { name: 'Factor', exact: true }).click();
+  await page.getByLabel('Factor of the tested scale').fill('3.5');
+  await judge(page, 'dark plan');
+  await page.goto('/reference/vanillin');
+  await expect(page.getByText('Infrared: where to look')).toBeVisible();
+  await page.getByLabel('Search by name, formula or group').fill('acet');
+  await judge(page, 'dark entry');
+  await page.goto('/classes');
+  await page.getByRole('link', { name: /Spring module/ }).click();
+  await page.locator('[data-bench="Dunlin"] .lane-line').click();
+  await expect(page.getByText('Not what the readings give')).toBeVisible();
+  await judge(page, 'dark class');
+  await page.request.delete('/api/v1/session');
+  await signInAt(page, 'Sanderling', '778121');
+  await page.goto('/bench');
+  await expect(page.getByText('More than the theory allows')).toBeVisible();
+  await judge(page, 'dark bench');
+});
 
 for (const [name, width, height] of [
   ['phone', 390, 844],
@@ -96,55 +117,52 @@ test('the theme switch is remembered across pages', async ({ page }) => {
 const signInAt = (page: Page, bench: string, pin: string) =>
   page.request.post('/api/v1/session', { data: { as: 'group', joinCode: 'SHORE7', bench, pin } });
 
-for (const theme of ['light', 'dark'] as const) {
-  test(`${theme}: the class with an open lane, its results, and benches on tablet and phone`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: theme });
-    await enterAs(page, 'demonstrator');
-    await page.goto('/classes');
-    await judge(page, 'classes');
-    await page.getByRole('link', { name: /Spring module/ }).click();
-    await page.locator('[data-bench="Dunlin"] .lane-line').click();
-    await expect(page.getByText('Not what the readings give')).toBeVisible();
-    await page.getByRole('button', { name: /^Pressure/ }).click();
-    await page.getByLabel('Pressure').fill('high');
-    await expect(page.getByRole('alert').filter({ hasText: 'not a number' })).toBeVisible();
-    await judge(page, 'class');
-    await page.getByRole('link', { name: 'Results of the class' }).click();
-    await page.getByRole('button', { name: 'Plover', exact: true }).click();
-    await expect(page.getByRole('img', { name: /Plover: 63.5 %/ })).toBeVisible();
-    await judge(page, 'results of the class');
-    await page.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide, Knot/ }).click();
-    await expect(page.getByRole('dialog')).toContainText('Percent yield');
-    await judge(page, 'working drawer', '[role=dialog]');
-    await page.goto(
-      (await page.locator('a', { hasText: 'Back to the class' }).first().getAttribute('href')) ?? '/classes',
-    );
-    await page.getByRole('link', { name: 'Roster and PINs' }).click();
-    await page.getByLabel('Section').fill('B2');
-    await judge(page, 'roster');
-    await page.goBack();
-    await page.locator('[data-bench="Dunlin"] .lane-line').click();
-    await page.getByRole('link', { name: 'Write for Dunlin' }).click();
-    await expect(page.getByText('You write for bench Dunlin.')).toBeVisible();
-    await judge(page, 'writing for a bench');
-    await page.request.delete('/api/v1/session');
-    await signInAt(page, 'Sanderling', '778121');
-    for (const [width, height] of [
-      [820, 1180],
-      [390, 844],
-    ] as const) {
-      await page.setViewportSize({ width, height });
-      await page.goto('/bench');
-      await expect(page.getByText('More than the theory allows')).toBeVisible();
-      await judge(page, `bench ${width}`);
-      await page.getByRole('button', { name: /^Change 3.41 g/ }).click();
-      await judge(page, `change ${width}`, '[role=dialog]');
-      await page.goto('/bench/results');
-      await expect(page.getByText('So far 3.41 g crude acetanilide')).toBeVisible();
-      await judge(page, `results ${width}`);
-    }
-  });
-}
+test('the class with an open lane, its results, and benches on tablet and phone', async ({ page }) => {
+  await enterAs(page, 'demonstrator');
+  await page.goto('/classes');
+  await judge(page, 'classes');
+  await page.getByRole('link', { name: /Spring module/ }).click();
+  await page.locator('[data-bench="Dunlin"] .lane-line').click();
+  await expect(page.getByText('Not what the readings give')).toBeVisible();
+  await page.getByRole('button', { name: /^Pressure/ }).click();
+  await page.getByLabel('Pressure').fill('high');
+  await expect(page.getByRole('alert').filter({ hasText: 'not a number' })).toBeVisible();
+  await judge(page, 'class');
+  await page.getByRole('link', { name: 'Results of the class' }).click();
+  await page.getByRole('button', { name: 'Plover', exact: true }).click();
+  await expect(page.getByRole('img', { name: /Plover: 63.5 %/ })).toBeVisible();
+  await judge(page, 'results of the class');
+  await page.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide, Knot/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Percent yield');
+  await judge(page, 'working drawer', '[role=dialog]');
+  await page.goto(
+    (await page.locator('a', { hasText: 'Back to the class' }).first().getAttribute('href')) ?? '/classes',
+  );
+  await page.getByRole('link', { name: 'Roster and PINs' }).click();
+  await page.getByLabel('Section').fill('B2');
+  await judge(page, 'roster');
+  await page.goBack();
+  await page.locator('[data-bench="Dunlin"] .lane-line').click();
+  await page.getByRole('link', { name: 'Write for Dunlin' }).click();
+  await expect(page.getByText('You write for bench Dunlin.')).toBeVisible();
+  await judge(page, 'writing for a bench');
+  await page.request.delete('/api/v1/session');
+  await signInAt(page, 'Sanderling', '778121');
+  for (const [width, height] of [
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto('/bench');
+    await expect(page.getByText('More than the theory allows')).toBeVisible();
+    await judge(page, `bench ${width}`);
+    await page.getByRole('button', { name: /^Change 3.41 g/ }).click();
+    await judge(page, `change ${width}`, '[role=dialog]');
+    await page.goto('/bench/results');
+    await expect(page.getByText('So far 3.41 g crude acetanilide')).toBeVisible();
+    await judge(page, `results ${width}`);
+  }
+});
 
 for (const [name, width, height] of [
   ['tablet', 820, 1180],
@@ -205,43 +223,40 @@ test('in another time zone than the server’s every page comes alive without an
   await context.close();
 });
 
-for (const theme of ['light', 'dark'] as const) {
-  test(`${theme}: reference, its forms, the hazard panel and sheet, a course`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: theme });
-    await enterAs(page, 'coordinator');
-    const at = async (path: string, ready: string, act: () => Promise<void> = async () => {}) => {
-      await page.setViewportSize({ width: 1280, height: 844 });
-      await page.goto(path);
-      await expect(page.getByText(ready).first()).toBeVisible();
-      await act();
-      const search = page.getByLabel('Search by name, formula or group');
-      // Two hundred rows that look alike need not be measured one by one.
-      if (await search.isVisible()) await search.fill('acet');
-      await judge(page, path);
-      await page.setViewportSize({ width: 390, height: 844 });
-      await fits(page, `${path} on a phone`);
-    };
-    await at('/reference', 'Melting-point standards');
-    await at('/reference/vanillin', 'Infrared: where to look', async () => {
-      await expect(page.getByRole('img', { name: 'Structure of Vanillin' })).toBeVisible();
-    });
-    await at('/reference/acetic-acid-6m', 'How it is made');
-    await at('/reference/new?kind=substance', 'New substance', async () => {
-      await page.getByLabel('I have the label elements').check();
-      await page.getByLabel(/^Statements/).fill('H225');
-      await page.getByLabel('Signal word').focus();
-      await expect(page.getByText('The signal word is none, the statements ask for danger.')).toBeVisible();
-    });
-    await at('/courses', 'Name of a new course');
-    const course = await page.getByRole('link', { name: /Spring module/ }).getAttribute('href');
-    await at(course ?? '', 'Where practitioners differ', async () => {
-      await page.getByRole('button', { name: /Melting apparatus/ }).click();
-    });
-    const id = await openPlan(page, acetanilideText());
-    await at(`/preparations/${id}`, 'Hazards and waste', async () => {
-      await page.getByRole('button', { name: /Hazards and waste/ }).click();
-      await page.getByRole('button', { name: 'By step' }).click();
-    });
-    await at(`/preparations/${id}/hazards`, 'At which step');
+test('reference, its forms, the hazard panel and sheet, a course', async ({ page }) => {
+  await enterAs(page, 'coordinator');
+  const at = async (path: string, ready: string, act: () => Promise<void> = async () => {}) => {
+    await page.setViewportSize({ width: 1280, height: 844 });
+    await page.goto(path);
+    await expect(page.getByText(ready).first()).toBeVisible();
+    await act();
+    const search = page.getByLabel('Search by name, formula or group');
+    // Two hundred rows that look alike need not be measured one by one.
+    if (await search.isVisible()) await search.fill('acet');
+    await judge(page, path);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await fits(page, `${path} on a phone`);
+  };
+  await at('/reference', 'Melting-point standards');
+  await at('/reference/vanillin', 'Infrared: where to look', async () => {
+    await expect(page.getByRole('img', { name: 'Structure of Vanillin' })).toBeVisible();
   });
-}
+  await at('/reference/acetic-acid-6m', 'How it is made');
+  await at('/reference/new?kind=substance', 'New substance', async () => {
+    await page.getByLabel('I have the label elements').check();
+    await page.getByLabel(/^Statements/).fill('H225');
+    await page.getByLabel('Signal word').focus();
+    await expect(page.getByText('The signal word is none, the statements ask for danger.')).toBeVisible();
+  });
+  await at('/courses', 'Name of a new course');
+  const course = await page.getByRole('link', { name: /Spring module/ }).getAttribute('href');
+  await at(course ?? '', 'Where practitioners differ', async () => {
+    await page.getByRole('button', { name: /Melting apparatus/ }).click();
+  });
+  const id = await openPlan(page, acetanilideText());
+  await at(`/preparations/${id}`, 'Hazards and waste', async () => {
+    await page.getByRole('button', { name: /Hazards and waste/ }).click();
+    await page.getByRole('button', { name: 'By step' }).click();
+  });
+  await at(`/preparations/${id}/hazards`, 'At which step');
+});

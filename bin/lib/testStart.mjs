@@ -1,0 +1,94 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { testDist } from './app.mjs';
+import { end, port, run, say } from './system.mjs';
+
+// A start as in use, in a folder of its own: nobody's password is in it, the first coordinator gets a link, and both processes
+// come back when they are killed or frozen.
+const folder = mkdtempSync(join(tmpdir(), 'mozle-start-'));
+const at = await port();
+const address = `http://127.0.0.1:${at}`;
+const env = { ...process.env, PORT: String(at), MOZLE_DATA: folder, MOZLE_DIST: testDist, MOZLE_DEMO: '' };
+const problems = [];
+const expect = (what, good) => {
+  say(`${good ? 'ok  ' : 'FAIL'} ${what}`);
+  if (!good) problems.push(what);
+};
+const pause = (ms) => new Promise((next) => setTimeout(next, ms));
+let output = '';
+const launched = spawn('node', ['bin/lib/start.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+for (const stream of [launched.stdout, launched.stderr]) stream.on('data', (part) => (output += part));
+
+async function until(what, work, seconds = 90) {
+  for (let i = 0; i < seconds * 2; i += 1) {
+    if (await work().catch(() => false)) return expect(what, true);
+    await pause(500);
+  }
+  expect(`${what} (not within ${seconds} s)`, false);
+}
+const health = async () => (await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(7000) })).json();
+const isWell = async () => (await health()).database === 'ok';
+
+/** Process ids of our own children and theirs, by a word of their command. */
+function ownProcess(word) {
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+      const environment = readFileSync(`/proc/${pid}/environ`, 'utf8');
+      if (command.includes(word) && environment.includes(`MOZLE_DATA=${folder}`)) return Number(pid);
+    } catch {
+      // Gone meanwhile.
+    }
+  }
+  throw new Error(`no process ${word}`);
+}
+
+try {
+  await until('it starts', isWell, 240);
+  await until('the first coordinator gets a link', async () => /\/welcome\/[\w-]{32}/.test(output));
+  const token = /\/welcome\/([\w-]{32})/.exec(output)?.[1] ?? '';
+  const write = (path, body) =>
+    fetch(`${address}/api/v1${path}`, {
+      method: 'POST',
+      headers: { 'Sec-Fetch-Site': 'same-origin' },
+      body: JSON.stringify(body),
+    });
+  expect('no demo door is open', (await write('/session', { as: 'demo', role: 'coordinator' })).status === 403);
+  expect(
+    'no password is known',
+    (await write('/session', { as: 'staff', name: 'coordinator', password: 'tide-table' })).status === 401,
+  );
+  expect(
+    'the link sets a password',
+    (await write('/welcome', { token, password: 'herons in the evening' })).status === 200,
+  );
+  expect('it does so once', (await write('/welcome', { token, password: 'herons in the evening' })).status === 404);
+  const secret = ['keys.json', 'app.log', 'mariadb.log', 'password', 'address'];
+  const open = secret.filter((name) => (statSync(join(folder, name)).mode & 0o077) !== 0);
+  expect(`what is secret is the owner's alone${open.length > 0 ? `, not ${open.join()}` : ''}`, open.length === 0);
+  for (const [word, signal] of [
+    ['bin/lib/serve.mjs', 'SIGKILL'],
+    ['mariadbd', 'SIGKILL'],
+    ['mariadbd', 'SIGSTOP'],
+  ]) {
+    process.kill(ownProcess(word), signal);
+    await pause(1000);
+    await until(`${word} comes back after ${signal}`, isWell, 120);
+  }
+  const elsewhere = { ...env, PORT: String(await port()), PUBLIC_URL: 'https://mozle.example', MOZLE_DEMO: '1' };
+  const demo = await run('node', ['bin/lib/demo.mjs'], { env: elsewhere });
+  expect('the demo refuses to be reached from elsewhere', demo.code !== 0 && /published/.test(demo.output));
+  const odd = await run('node', ['bin/lib/start.mjs'], { env: { ...env, PORT: 'x', TRUST_PROXY: '-1' } });
+  expect(
+    'settings that cannot be are named',
+    odd.code !== 0 && /PORT=x/.test(odd.output) && /TRUST_PROXY=-1/.test(odd.output),
+  );
+} catch (error) {
+  problems.push(String(error?.stack ?? error));
+}
+await end(launched, 40_000);
+rmSync(folder, { recursive: true, force: true });
+if (problems.length > 0) console.error(`${problems.join('\n')}\n${output.slice(-3000)}`);
+process.exit(problems.length === 0 ? 0 : 1);
