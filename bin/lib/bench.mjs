@@ -51,7 +51,11 @@ try {
   say((await script('benchPlan')).output.trim());
   for (const line of await inBrowser()) say(line);
   database = await startMariaDb(folder);
-  say((await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle') })).output.trim());
+  say(
+    (
+      await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle'), MOZLE_DATA: folder })
+    ).output.trim(),
+  );
   for (const measure of [benchHttp, benchLoad, benchHostile])
     for (const line of await measure(folder, database)) say(line);
 } finally {

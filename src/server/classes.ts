@@ -16,7 +16,6 @@ import { insert, rows } from './tables';
 import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
-import { foldRecord } from '@/core/record/foldRecord';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -213,7 +212,7 @@ export async function findClassLog(classId: string): Promise<string> {
 
 /** What holds for a whole class: its settings, and whether its record is open. */
 export async function readClassState(classId: string): Promise<ClassState> {
-  return classState(foldRecord(await entriesOf(await findClassLog(classId))));
+  return classState(await entriesOf(await findClassLog(classId)));
 }
 
 /**

@@ -1,7 +1,6 @@
 import 'server-only';
 import { rows } from './tables';
-import { foldRecord } from '@/core/record/foldRecord';
-import { periodsOf } from '@/core/record/periods';
+import { classState } from '@/core/record/classState';
 import { toEntry } from './entries';
 import type { Transaction } from 'sequelize';
 import type { EntryRow } from './entries';
@@ -15,5 +14,5 @@ export async function periodsOfClass(classId: string, transaction?: Transaction)
     { classId },
     transaction,
   );
-  return periodsOf(foldRecord(found.map(toEntry)));
+  return classState(found.map(toEntry)).periods;
 }

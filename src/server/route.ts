@@ -50,9 +50,10 @@ async function answer<P>(
     if (request.method !== 'GET') checkOrigin(request);
     if (route === 'GET /api/health') return await handler({ request, params: await params, identity: undefined });
     const token = await currentToken();
-    const who = token ?? request.headers.get('mozle-address') ?? '';
-    takeFrom(`any ${who}`, anyRate);
     const identity = await identityOf(token);
+    // A token that opens nothing is no session: its sender counts by the address.
+    const who = identity ? token : (request.headers.get('mozle-address') ?? '');
+    takeFrom(`any ${who}`, anyRate);
     // A page of somebody who signed in here before must not act under the name of who is signed in now.
     const as = request.headers.get('mozle-as');
     if (as !== null && identity && as !== identity.id)

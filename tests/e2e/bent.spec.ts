@@ -5,10 +5,11 @@ import { acetanilideText } from '../support/preparations';
 import { makeClass, staffPage, tablet, first } from './bench';
 import type { Page } from '@playwright/test';
 
-// 40 s of which half are ten thousand drafts.
+// 15 s; 30 with the ten thousand drafts of bin/test --all.
+const count = Number(process.env['BENT'] ?? 2400);
 test.describe.configure({ timeout: 240_000 });
 
-test('ten thousand bent entries are stored or refused in words; whatever is stored, every page opens and it can be struck', async ({
+test('thousands of bent entries are stored or refused in words; whatever is stored, every page opens and it can be struck', async ({
   browser,
   request,
 }) => {
@@ -17,14 +18,14 @@ test('ten thousand bent entries are stored or refused in words; whatever is stor
     'node',
     [
       ...['--conditions=react-server', 'node_modules/tsx/dist/cli.mjs', '--conditions=react-server'],
-      ...['tests/support/writeBent.ts', issued.id, '10000'],
+      ...['tests/support/writeBent.ts', issued.id, String(count)],
     ],
     { encoding: 'utf8', env: { ...process.env, LOG_LEVEL: 'silent', MOZLE_DEMO: '' } },
   );
   expect([status, stderr.slice(0, 2000)]).toEqual([0, '']);
   const { stored, refused, past } = JSON.parse(stdout) as { stored: number; refused: number; past: number };
-  expect(stored + refused).toBe(9999);
-  expect([stored > 200, refused > 5000, past > 200]).toEqual([true, true, true]);
+  expect(stored + refused).toBe(3 * Math.floor(count / 3));
+  expect([stored > count / 50, refused > count / 2, past > 200]).toEqual([true, true, true]);
 
   const errors: string[] = [];
   const opens = async (page: Page, path: string, shows: RegExp) => {
@@ -37,7 +38,7 @@ test('ten thousand bent entries are stored or refused in words; whatever is stor
     await page.waitForFunction(() =>
       Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__react')),
     );
-    expect([path, await page.getByText('This page broke').count()]).toEqual([path, 0]);
+    expect([path, await page.getByText('This page broke').count(), errors]).toEqual([path, 0, []]);
   };
   const staff = await staffPage(browser, first(), 'coordinator');
   await opens(staff, '/classes', /Record/);
@@ -67,5 +68,6 @@ test('ten thousand bent entries are stored or refused in words; whatever is stor
   const bench = await tablet(browser, issued, first());
   await opens(bench, '/bench', /bench Ruff/);
   await opens(bench, '/bench/results', /Results of bench Ruff/);
+  // Also what broke after the last look.
   expect(errors).toEqual([]);
 });

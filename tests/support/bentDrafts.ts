@@ -106,17 +106,18 @@ export function* bentDrafts(
     const at = new Date().toISOString();
     return { id: ulid(), v: 1, log, body, at, deviceAt: at, device: 'bent', saw: 0 };
   };
-  let made = 0;
-  for (const body of everyBody(target, content)) {
-    for (const path of places(whole(body)).filter(([first]) => first !== 'id' && first !== 'log')) {
-      for (const value of [undefined, ...odd]) {
-        if (made >= count) return;
-        made += 1;
-        yield bend(whole(body), path, value) as Record<string, unknown>;
-      }
-    }
+  const single = everyBody(target, content).flatMap((body) =>
+    places(whole(body))
+      .filter(([first]) => first !== 'id' && first !== 'log')
+      .flatMap((path) => [undefined, ...odd].map((value) => [body, path, value] as const)),
+  );
+  // Where fewer are wanted, evenly of all.
+  const some = Math.min(count, single.length);
+  for (let i = 0; i < some; i += 1) {
+    const [body, path, value] = single[Math.floor((i * single.length) / some)]!;
+    yield bend(whole(body), path, value) as Record<string, unknown>;
   }
-  for (; made < count; made += 1) {
+  for (let made = some; made < count; made += 1) {
     let draft: object = whole(pick(everyBody(target, content)));
     for (let i = 0; i < 2; i += 1) draft = bend(draft, pick(places(draft)), pick([undefined, ...odd]));
     yield { ...draft, id: ulid() };

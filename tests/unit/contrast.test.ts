@@ -69,8 +69,9 @@ const groundOf = (declarations: Rule['declarations']) =>
 /** The ground with which the dark theme covers a rule's own. */
 function darkGround(selector: string): string | undefined {
   const bare = selector.replace(/:[\w-]+$/, '');
-  const over = rules.find((rule) => rule.selector.split(/,\s*/).includes(`[data-bs-theme=dark] ${bare}`));
-  return over && groundOf(over.declarations);
+  return rules.flatMap(({ selector: other, declarations }) =>
+    other.split(/,\s*/).includes(`[data-bs-theme=dark] ${bare}`) ? (groundOf(declarations) ?? []) : [],
+  )[0];
 }
 
 const inks = ['--bs-body-color', '--muted', '--choice', '--stop', '--caution', '--note'].map((name) => `var(${name})`);

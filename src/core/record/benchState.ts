@@ -73,8 +73,18 @@ export function benchState(
   entries: readonly Entry[],
   settings: ClassSettings = noSettings,
 ): BenchState {
-  const { value, unreadable } = readable(entries, (sound) => stateOf(issued, sound, settings));
+  const { value, unreadable } = readableState(issued, entries, settings);
   return { ...value, unreadable };
+}
+
+function readableState(issued: Preparation, entries: readonly Entry[], settings: ClassSettings) {
+  try {
+    return readable(entries, (sound) => stateOf(issued, sound, settings));
+  } catch (error) {
+    // A setting of the class with which nothing can be computed is no bench's fault.
+    if (settings === noSettings) throw error;
+    return readable(entries, (sound) => stateOf(issued, sound, noSettings));
+  }
 }
 
 function stateOf(

@@ -1,7 +1,9 @@
 import { classSettings } from './classSettings';
+import { foldRecord } from './foldRecord';
 import { periodsOf } from './periods';
+import { readable } from './readable';
 import type { ClassSettings } from './classSettings';
-import type { Live } from './foldRecord';
+import type { Entry } from './entry';
 import type { Periods } from './periods';
 
 /** What holds for a whole class, from its log. */
@@ -10,6 +12,10 @@ export interface ClassState {
   readonly periods: Periods;
 }
 
-export function classState(log: readonly Live[]): ClassState {
-  return { settings: classSettings(log), periods: periodsOf(log) };
+/** What holds for a class by the entries of its own log; one that cannot be read is left aside. */
+export function classState(entries: readonly Entry[]): ClassState {
+  return readable(entries, (sound) => {
+    const log = foldRecord(sound);
+    return { settings: classSettings(log), periods: periodsOf(log) };
+  }).value;
 }

@@ -94,13 +94,14 @@ export function BenchScreen(start: BenchStart) {
             {running.length > 0 && (
               <div className="timers" role="region" aria-label="Timers">
                 {running.map((timer) => (
-                  <TimerStrip
-                    key={timer.key}
-                    timer={timer}
-                    now={now}
-                    onOpen={() => setShown(timer.step)}
-                    {...(timer.again && closed === undefined ? { onAgain: () => add(againBody(timer)) } : {})}
-                  />
+                  <Guard key={timer.key} of={timer.key} fallback={null}>
+                    <TimerStrip
+                      timer={timer}
+                      now={now}
+                      onOpen={() => setShown(timer.step)}
+                      {...(timer.again && closed === undefined ? { onAgain: () => add(againBody(timer)) } : {})}
+                    />
+                  </Guard>
                 ))}
               </div>
             )}

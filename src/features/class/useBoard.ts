@@ -4,7 +4,6 @@ import useSWR from 'swr';
 import { api } from '@/api/client';
 import { benchState } from '@/core/record/benchState';
 import { classState } from '@/core/record/classState';
-import { foldRecord } from '@/core/record/foldRecord';
 import { followFeed } from '@/api/feed';
 import { markOf } from '@/core/record/mark';
 import { addEntries, marksOf, mergeBoard } from './mergeBoard';
@@ -61,7 +60,7 @@ export function useBoard(first: ClassBoard) {
       }),
     [first.id, mutate],
   );
-  const state = useMemo(() => classState(foldRecord(board.own.entries)), [board.own]);
+  const state = useMemo(() => classState(board.own.entries), [board.own]);
   const lanes = useMemo(
     () => board.lanes.map((lane) => ({ lane, state: stateOf(board.doc, lane, state.settings) })),
     [board, state.settings],

@@ -1,9 +1,8 @@
 import { benchState } from '@/core/record/benchState';
 import { classResults } from '@/core/results/classResults';
-import { classSettings } from '@/core/record/classSettings';
+import { classState } from '@/core/record/classState';
 import { csvText } from '@/server/csv';
 import { drawStructure } from '@/structure/drawStructure';
-import { foldRecord } from '@/core/record/foldRecord';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { readStructure } from '@/structure/readStructure';
@@ -25,7 +24,7 @@ export const tasks = {
   preparation: (text: string) => readPreparation(text),
   resultsCsv: (document: string, own: readonly Entry[], lanes: readonly BenchEntries[]) => {
     const doc = openStored(document);
-    const settings = classSettings(foldRecord(own));
+    const { settings } = classState(own);
     const states = lanes.map(({ bench, entries }) => ({ bench, state: benchState(doc, entries, settings) }));
     return csvText(resultTable(doc, classResults(states).rows));
   },
