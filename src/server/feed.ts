@@ -89,8 +89,12 @@ async function tellNews(classId: string, all: ReadonlySet<Open>): Promise<void> 
     if (behind.length === 0) continue;
     const from = Math.min(...behind.map(({ listener: { heads } }) => heads.get(id) ?? head));
     const entries = await entriesOf(id, from);
+    // Most stand at the same number: they get the very same list, which is then put into words once.
+    const byMark = new Map<number, readonly Entry[]>();
     for (const { listener } of behind) {
-      const news = entries.filter(({ seq }) => seq > (listener.heads.get(id) ?? head));
+      const mark = listener.heads.get(id) ?? head;
+      const news = byMark.get(mark) ?? entries.filter(({ seq }) => seq > mark);
+      byMark.set(mark, news);
       listener.heads.set(id, news.at(-1)?.seq ?? head);
       if (news.length > 0) listener.tell(news, id);
     }

@@ -6,6 +6,7 @@ import { listen } from './feed';
 import { currentToken, identityOf } from './sessions';
 import { rows } from './tables';
 import { beginning } from '@/core/record/mark';
+import type { Entry } from '@/core/record/entry';
 import type { FeedEvent } from '@/core/record/feedEvent';
 import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
@@ -30,7 +31,6 @@ export async function feedResponse(
   // A page that names some records follows those; one that names none follows all.
   const seen = isGroup || asked.size === 0 ? all : all.filter((log) => asked.has(log));
   const { heads, anew } = await standing(new Set([...seen, own]), asked);
-  const encoder = new TextEncoder();
   let stop: () => void = () => undefined;
   const body = new ReadableStream<Uint8Array>(
     {
@@ -43,10 +43,11 @@ export async function feedResponse(
             // The reader has gone already.
           }
         };
-        const send = (event: FeedEvent, id?: string) => {
-          controller.enqueue(encoder.encode(`${id ? `id: ${id}\n` : ''}data: ${JSON.stringify(event)}\n\n`));
+        const pass = (bytes: Uint8Array) => {
+          controller.enqueue(bytes);
           if ((controller.desiredSize ?? 0) < -mostWaiting) end();
         };
+        const send = (event: FeedEvent, id?: string) => pass(encoded(event, id));
         const now = () => new Date().toISOString();
         send({ k: 'beat', now: now() });
         for (const event of anew) if (event.log !== own || !isGroup) send(event);
@@ -54,7 +55,7 @@ export async function feedResponse(
           heads,
           tell: (entries, log) => {
             const id = `${log}.${entries.at(-1)?.seq ?? 0}`;
-            if (log !== own || !isGroup) send({ k: 'entries', log, entries }, id);
+            if (log !== own || !isGroup) pass(encodedNews(log, entries, id));
             // A group learns what holds for its class, not who noted what in the class's own log.
             if (log === own) void readClassState(classId).then((state) => send({ k: 'class', ...state }, id), end);
           },
@@ -82,6 +83,19 @@ export async function feedResponse(
       Connection: 'close',
     },
   });
+}
+
+const encoder = new TextEncoder();
+const encoded = (event: FeedEvent, id?: string) =>
+  encoder.encode(`${id ? `id: ${id}\n` : ''}data: ${JSON.stringify(event)}\n\n`);
+
+/** The same list goes to many screens: it is put into words once. */
+const told = new WeakMap<readonly Entry[], Uint8Array>();
+function encodedNews(log: string, entries: readonly Entry[], id: string): Uint8Array {
+  const bytes = told.get(entries) ?? encoded({ k: 'entries', log, entries }, id);
+  told.set(entries, bytes);
+  // A stream takes what it is given for its own.
+  return bytes.slice();
 }
 
 /** From where each log is told on. One that was set back since the asker read it is told whole. */
