@@ -19,6 +19,11 @@ export function StaffChoice({
       {staff.map(({ id, name, belongs }) => (
         <Form.Check key={id} id={`staff-${id}`} label={name} checked={belongs} onChange={() => toggle(id)} />
       ))}
+      {staff.length > 0 && belonging(staff).length === 0 && (
+        <p className="typed-says">
+          Nobody yet: until one is chosen, here or on the roster, only coordinators see the class.
+        </p>
+      )}
       <small className="muted">They see, write and sign here. To other demonstrators the class is not there.</small>
     </fieldset>
   );

@@ -41,6 +41,8 @@ export interface IssueOptions {
   readonly staff?: readonly string[];
   readonly joinCode?: string;
   readonly by: string;
+  /** When it is issued; the demo's was the day before. */
+  readonly at?: Date;
 }
 
 /** Issues a preparation to a class: a frozen copy, the benches with their PINs, an empty record for each. */
@@ -80,7 +82,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         document: writePreparation(doc),
         core_version: coreVersion,
         issued_by: options.by,
-        issued_at: new Date(),
+        issued_at: options.at ?? new Date(),
       },
       transaction,
     );

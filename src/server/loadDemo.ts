@@ -46,8 +46,10 @@ async function load(now: number): Promise<boolean> {
     await setCourseOfPreparation(preparationId, course.id);
   }
   const staff = await rows<{ id: string }>("SELECT id FROM users WHERE role = 'demonstrator'");
-  const { id } = await issueClass({ ...demoClass, preparationId, by, staff: staff.map((one) => one.id) });
-  await loadRecord(id, now - demoMinutes * 60_000);
+  const begin = now - demoMinutes * 60_000;
+  const at = new Date(begin - 24 * 3_600_000);
+  const { id } = await issueClass({ ...demoClass, preparationId, by, at, staff: staff.map((one) => one.id) });
+  await loadRecord(id, begin);
   return true;
 }
 
