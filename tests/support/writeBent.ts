@@ -38,7 +38,7 @@ async function anEntry(who: Identity, to: string) {
   return storeDraft(who, to, { id: ulid(), v: 1, log: to, body, at, deviceAt: at, device: 'bent', saw: 0 });
 }
 
-let [stored, refused, past] = [0, 0, 0];
+let [stored, refused] = [0, 0];
 const share = Math.floor(Number(count) / 3);
 for (const [who, to] of [
   [group, log],
@@ -61,7 +61,6 @@ for (const [who, to] of [
 const target = await anEntry(coordinator, other);
 const held = [...(await entriesOf(other))];
 for (const draft of bentDrafts(other, target.id, target.content, 400)) {
-  past += 1;
   if (!isStorable(draft) || typeof draft['body'] !== 'object' || draft['body'] === null) continue;
   // The column of the kind takes twenty letters.
   const { k } = draft['body'] as { readonly k?: unknown };

@@ -23,6 +23,25 @@ test('entries with which a computation breaks are left aside and named; all othe
   );
 });
 
+test('of two that break together the one that is odd by itself is named', () => {
+  const odd = entries.map((one, i) =>
+    i === 3 ? { ...one, body: { ...one.body, unit: 7 } as unknown as Entry['body'] } : one,
+  );
+  const compute = (some: readonly Entry[]) => {
+    const units = some.flatMap(({ body }) => (body.k === 'reading' ? [body.unit.trim()] : []));
+    return units.length;
+  };
+  expect(readable(odd, compute)).toMatchObject({ value: 11, unreadable: [{ id: entries[3]?.id }] });
+  // What is odd and breaks nothing stays.
+  expect(readable(odd, (some) => some.length)).toMatchObject({ value: 12, unreadable: [] });
+  const pair = (some: readonly Entry[]) => {
+    const [third, fourth] = [entries[2]?.id, entries[3]?.id].map((id) => some.find((one) => one.id === id));
+    if (third && fourth) return compute([third, fourth]) + some.length - 2;
+    return some.length;
+  };
+  expect(readable(odd, pair)).toMatchObject({ value: 11, unreadable: [{ id: entries[3]?.id }] });
+});
+
 test('what has been struck is left aside without a word; two that break only together are taken apart', () => {
   const [third, fifth] = [entries[2]?.id ?? '', entries[4]?.id ?? ''];
   const pair = (some: readonly Entry[]) => {

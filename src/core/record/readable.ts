@@ -1,3 +1,5 @@
+import { findUnit } from '../quantity/units';
+import { isInstant } from './instant';
 import type { Entry } from './entry';
 
 /** Entries with which something can be computed, and those without which it can. */
@@ -14,10 +16,18 @@ export interface Readable<T> {
  * @throws what the computation throws without any entry
  */
 export function readable<T>(entries: readonly Entry[], compute: (entries: readonly Entry[]) => T): Readable<T> {
+  const whole = attempt(entries, compute);
+  if (whole.ok) return { value: whole.of, unreadable: [] };
+  // An entry may break only together with a sound one: what is odd by itself is suspected first, and let in again if it is harmless.
+  const inOrder = entries.toSorted((a, b) => a.seq - b.seq);
+  let rest = inOrder.filter(isPlain);
   const unreadable: Entry[] = [];
-  let rest = entries.toSorted((a, b) => a.seq - b.seq);
+  for (const odd of inOrder.filter((one) => !isPlain(one))) {
+    if (attempt([...rest, odd], compute).ok) rest = [...rest, odd];
+    else unreadable.push(odd);
+  }
   for (;;) {
-    const value = attempt(unreadable.length === 0 ? entries : rest, compute);
+    const value = attempt(rest, compute);
     if (value.ok) return { value: value.of, unreadable: unreadable.filter(({ id }) => !isStruck(id, entries)) };
     if (rest.length === 0) throw value.error;
     // The shortest beginning that breaks ends on an entry that breaks it.
@@ -36,6 +46,20 @@ export function readable<T>(entries: readonly Entry[], compute: (entries: readon
 
 function isStruck(id: string, entries: readonly Entry[]): boolean {
   return entries.some(({ body }) => body.k === 'void' && body.target === id);
+}
+
+/** Whether an entry has the form that every version of the app has asked for, as far as a computation rests on it. */
+function isPlain({ at, body }: Entry): boolean {
+  if (!isInstant(at)) return false;
+  const { place, digits, unit } = body as { place?: unknown; digits?: unknown; unit?: unknown };
+  if (body.k !== 'reading') return Object.values(body).every((value) => value !== null);
+  return (
+    typeof place === 'object' &&
+    place !== null &&
+    typeof digits === 'string' &&
+    typeof unit === 'string' &&
+    findUnit(unit) !== undefined
+  );
 }
 
 type Attempt<T> = { readonly ok: true; readonly of: T } | { readonly ok: false; readonly error: unknown };
