@@ -91,6 +91,24 @@ test('a changed reading with contents and chain worked out anew does not verify:
   expect(await faults()).toEqual(['Kept, Avocet: its head is not sealed']);
 });
 
+test('records of before there were keys are sealed as found, once, say so, and go on being verified', async () => {
+  await run('UPDATE logs SET head_key = NULL, head_seal = NULL');
+  await run('DELETE FROM class_seals');
+  const file = join(config.dataFolder, 'keys.json');
+  const { foundAt: _, ...keys } = JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>;
+  writeFileSync(file, JSON.stringify(keys));
+  expect(await faults()).toHaveLength(4);
+  // One of them was changed before: its chain tells, whatever is sealed.
+  await run("UPDATE entries SET stored = REPLACE(stored, '2.02', '2.50') WHERE log_id = :log", { log });
+  expect(await sealAsFound()).toBe(3);
+  expect(await faults()).toEqual(['Kept, Avocet: entry 2 is not what was stored']);
+  expect((await notes()).filter((note) => note.startsWith('sealed as found'))).toHaveLength(3);
+  await run("UPDATE entries SET stored = REPLACE(stored, '2.50', '2.02') WHERE log_id = :log", { log });
+  await write('2.04 g');
+  expect(await faults()).toEqual([]);
+  expect(await sealAsFound()).toBe(0);
+});
+
 test.each<readonly [string, string, RegExp]>([
   [
     'the issued preparation',
