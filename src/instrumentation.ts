@@ -5,4 +5,7 @@ export async function register(): Promise<void> {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endFeed);
   const { keepTidy } = await import('./server/housekeeping');
   keepTidy();
+  // The first structure would wait for the thread and its package.
+  const { readStructures } = await import('./server/structures');
+  void readStructures(['C']).catch(() => undefined);
 }
