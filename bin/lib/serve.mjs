@@ -38,8 +38,10 @@ const server = createServer((request, response) => {
     else refuse(response, 500, 'Something went wrong here.');
   });
 });
+// Longer than a tablet or proxy keeps an idle connection: closed just as the next request comes, it would be a reset.
+server.keepAliveTimeout = 65_000;
 // A sender that dawdles over its headers holds nothing up.
-server.headersTimeout = 15_000;
+server.headersTimeout = 70_000;
 server.requestTimeout = 120_000;
 server.listen(port, host);
 
