@@ -204,6 +204,13 @@ describe('a backup', () => {
     folder = mkdtempSync(join(tmpdir(), 'mozle-kept-'));
     path = join(folder, 'all.sql.gz');
     await anchorDaily();
+    // A text with every separator that some reader of lines takes for an end.
+    const text = 'one\u2028two\u2029three\u0085four\nfive\r\nsix';
+    const at = new Date().toISOString();
+    await storeDraft(group, log, {
+      ...{ id: ulid(), v: 1, log, body: { k: 'words', text } },
+      ...{ at, deviceAt: at, device: 'tablet', saw: 0 },
+    });
     expect(command('backup', process.env['DATABASE_URL'] ?? '', path)).toMatchObject({ status: 0 });
     target = await emptyDatabase();
   });
