@@ -1,6 +1,7 @@
 import { existsSync, mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { prepareDatabase, startApp, testDist, testEnv } from './app.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import {
@@ -28,6 +29,8 @@ const propertySuites = 'conservation|converge|anyRecord|readPreparation|quantity
 const folder = mkdtempSync(join(tmpdir(), 'mozle-test-'));
 const total = { passed: 0, failed: 0 };
 const times = [];
+// Why browser tests failed, said again at the very end, where a shortened log still shows it.
+const reasons = [];
 let database;
 const apps = [];
 
@@ -82,11 +85,16 @@ async function e2e(env) {
   const { expected = 0, unexpected = 0, flaky = 0 } = stats;
   const walk = ({ file: spec, specs = [], suites: inner = [] }) => {
     for (const { title, tests } of specs)
-      for (const { results } of tests)
+      for (const { results } of tests) {
+        for (const { errors = [] } of results)
+          reasons.push(
+            ...errors.map(({ message = '', location }) => `${spec}:${location?.line ?? '?'} ${title}\n${message}`),
+          );
         times.push({
           seconds: results.reduce((sum, { duration }) => sum + duration, 0) / 1000,
           name: `${spec}: ${title}`,
         });
+      }
     inner.forEach(walk);
   };
   suites.forEach(walk);
@@ -162,6 +170,7 @@ await close();
 say('\nthe slowest:');
 for (const { seconds, name } of times.sort((a, b) => b.seconds - a.seconds).slice(0, 15))
   say(`${seconds.toFixed(1).padStart(6)} s  ${name.slice(0, 150)}`);
+for (const one of reasons) say(`\nfailed: ${stripVTControlCharacters(one).slice(0, 1500)}`);
 say(`\nin ${((Date.now() - started) / 60_000).toFixed(1)} min`);
 say(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
