@@ -44,6 +44,7 @@ type Charged = readonly [id: string, role: Role, entered: Entered];
 const mL = (digits: string): Entered => ({ by: 'volume', digits, unit: 'mL' });
 const g = (digits: string): Entered => ({ by: 'mass', digits, unit: 'g' });
 
+const step = { opVersion: 1, time: { typical_min: 10, attended: true } } as const;
 const harmless = { signal: 'none', pictograms: [], statements: [], source: 'made up', check: 'from memory' } as const;
 
 /** A preparation without reaction of interest: what is charged, and where. */
@@ -213,7 +214,7 @@ test('the shipped preparation: flame, charcoal into the hot solution, ceiling, v
     'flameFlash',
     'intoHot',
     'ceiling',
-    'vacuum',
+    'suction',
     'hot',
     'sealed',
     'accumulates',
@@ -244,16 +245,24 @@ test('scaling up far brings the caution of the scale along', () => {
 test('a distillation flask: never to dryness; an air condenser from 140 °C on', () => {
   const doc = charging([]);
   const flask = { id: 'still', name: 'Still', kind: 'distillation flask', capacity_mL: 50 } as const;
-  const product = (id: string): Preparation => ({
+  const distilled = (id: string, low_C: number, high_C: number): Preparation => ({
     ...doc,
     vessels: [flask],
     substances: [...doc.substances, taken(id).substance],
-    equation: { ...doc.equation, product: id },
+    stages: [{ id: 'pure', name: 'Pure', substance: id, from: 'charge', basis: { line: 'pot' } }],
+    lines: [...doc.lines, { id: 'pot', substance: id, role: 'material', entered: g('10.0'), vessel: 'still' }],
+    steps: [
+      { ...step, id: 'in', op: 'charge', params: { line: 'pot' } },
+      { ...step, id: 'over', op: 'distillation', params: { of: 'pure', low_C, high_C }, uses: { in: 'still' } },
+    ],
   });
-  expect(rulesOf(product('4-methylcyclohexanone'))).toEqual(
-    expect.arrayContaining(['hazard.dryness', 'hazard.airCondenser']),
+  const high = hazardFindings(computePlan(distilled('4-methylcyclohexanone', 168, 172))).filter(
+    ({ about }) => about.step === 'over',
   );
-  expect(rulesOf(product('cyclohexene'))).not.toContain('hazard.airCondenser');
+  expect(high.map(({ rule }) => rule)).toEqual(
+    expect.arrayContaining(['hazard.dryness', 'hazard.airCondenser', 'hazard.noAid', 'hazard.flameFlash']),
+  );
+  expect(rulesOf(distilled('cyclohexene', 82, 84))).not.toContain('hazard.airCondenser');
 });
 
 test('protons: mineral and carboxylic acids, what water makes of an anhydride, no phenol', () => {

@@ -53,13 +53,150 @@ export const hazardRules = {
   },
   'hazard.waterReactive': {
     title: 'Reacts with water',
-    says: '{a} reacts with the water of {b}.',
-    remedies: ['Add it to cold, stirred water in portions; water to it only where the sheet says so.'],
+    says: '{a} reacts with the water of {b}, with heat and often an acid gas.',
+    remedies: [
+      'Into cold, stirred water in portions, with a gas outlet; never water onto it.',
+      'Some react late in ice-cold water: watch the temperature, and that no oil is left, before the next portion.',
+    ],
+  },
+  'hazard.waterReactiveKind': {
+    title: 'Reacts with water',
+    says: '{name} reacts with water; how it is safely taken apart is not judged here.',
+    remedies: ['Dry glass, dry solvents; quench and waste as its sheet says, with the demonstrator.'],
+  },
+  'hazard.neverWater': {
+    title: 'Never into water',
+    says: '{a} meets {b}: hydrogen and fire.',
+    remedies: ['Keep water out while any is left. Under inert gas; leftovers as their own caution says.'],
+  },
+  'hazard.alkaliMetal': {
+    title: 'Never into water',
+    says: '{name}: under inert gas, dry, no open flame.',
+    remedies: [
+      'Leftovers, in pieces and little by little, into cold propan-2-ol under inert gas; water only when nothing reacts any more.',
+    ],
+  },
+  'hazard.aluminiumHydride': {
+    title: 'Never into water',
+    says: '{name}: dry glass under inert gas; dust and air moisture can set it on fire.',
+    remedies: [
+      'Excess is taken up by ethyl acetate, dropwise, ice-cold, under inert gas; only then a little water, then alkali.',
+    ],
+  },
+  'hazard.borohydride': {
+    title: 'Gives off hydrogen',
+    says: '{name}: acid slowly into it, cold and open, 96 mL of hydrogen for each millimole.',
+    remedies: ['Hood, no flame; room in the flask for foam.'],
+  },
+  'hazard.magnesium': {
+    title: 'Metal left over',
+    says: '{name}: what is left is dissolved in cold dilute acid in portions, 24 mL of hydrogen for each millimole.',
+    remedies: ['Open vessel, hood, no flame; nothing of it into a waste bin.'],
+  },
+  'hazard.organometallic': {
+    title: 'Catches fire in air',
+    says: '{name}: inert gas from the bottle to the quench; a syringe that holds twice as much.',
+    remedies: ['Only with the demonstrator beside it. Residues into cold propan-2-ol under inert gas.'],
+  },
+  'hazard.organometallicQuench': {
+    title: 'Quench of an organometallic',
+    says: '{a} meets {b}: heat and flammable gas at once.',
+    remedies: ['Cold, dropwise, under inert gas, with an outlet; no flame.'],
   },
   'hazard.hydrogen': {
     title: 'Hydrogen is set free',
-    says: '{a} with {b} gives off hydrogen.',
-    remedies: ['Open vessel, hood, no flame, in portions.'],
+    says: '{a} with {b} gives off hydrogen, up to {gas}.',
+    remedies: ['Open vessel or outlet into the hood; it passes any trap. No flame, in portions.'],
+  },
+  'hazard.hydrogenUnknown': {
+    title: 'Hydrogen is set free',
+    says: '{a} with {b} gives off hydrogen; how much cannot be told without the amounts.',
+    remedies: ['Open vessel or outlet into the hood; it passes any trap. No flame, in portions.'],
+  },
+  'hazard.metalHalide': {
+    title: 'Metal and halogenated solvent',
+    says: '{a} and {b} can explode on a knock or when warmed.',
+    remedies: ['Never together, not for rinsing, not in waste. Choose another solvent.'],
+  },
+  'hazard.acylation': {
+    title: 'Acylation gives off heat',
+    says: '{a} with {b} reacts with heat; an acid chloride also gives off hydrogen chloride.',
+    remedies: ['Slowly, cooled and stirred; wait for each portion.'],
+  },
+  'hazard.sulfoxideHalide': {
+    title: 'Sulfoxide and acid chloride',
+    says: '{a} and {b} react violently, also when they only meet in waste.',
+    remedies: ['Only where the sheet means it, far below room temperature, dropwise.'],
+  },
+  'hazard.neutralizationHeat': {
+    title: 'Acid and alkali warm up',
+    says: '{a} with {b}: up to {rise} warmer if it comes together at once.',
+    remedies: ['In portions, stirred, ice at hand; nothing volatile may stand in it warm.'],
+  },
+  'hazard.waterIntoAcid': {
+    title: 'Water into strong acid',
+    says: '{b} goes into {a}: it boils and spits acid.',
+    remedies: ['The other way round: the acid slowly into the cold, stirred water.'],
+  },
+  'hazard.poisonGas': {
+    title: 'A deadly gas',
+    says: '{a} with {b} sets hydrogen cyanide or hydrogen sulfide free.',
+    remedies: ['Never together. For the coordinator to decide whether this belongs into a teaching lab at all.'],
+  },
+  'hazard.nitricSolvent': {
+    title: 'Nitric acid and this solvent',
+    says: '{a} with {b}: after a pause it can explode.',
+    remedies: ['Never mixed on purpose, never in waste, never for rinsing.'],
+  },
+  'hazard.ketonePeroxide': {
+    title: 'Explosive peroxides',
+    says: '{a} with {b} forms peroxides that explode when they dry.',
+    remedies: ['Never acid with it, never evaporate it; destroy the peroxide with sulfite first.'],
+  },
+  'hazard.permanganateChloride': {
+    title: 'Chlorine can be set free',
+    says: '{a} oxidizes the halide of {b}: chlorine or bromine.',
+    remedies: ['Acidify with sulfuric acid instead, dilute and cold. Hood, sash down.'],
+  },
+  'hazard.permanganateSulfuric': {
+    title: 'Explosive oxide of manganese',
+    says: '{a} with {b}: concentrated, they form an oxide that explodes.',
+    remedies: ['Dilute the acid first; never the solid into the concentrated acid.'],
+  },
+  'hazard.silverAmmonia': {
+    title: 'Silver and ammonia',
+    says: '{a} with {b}: made fresh, used at once, never stored: the dried solid explodes.',
+    remedies: ['Acidify with dilute nitric acid when the test is done, then into the heavy-metal waste.'],
+  },
+  'hazard.silverAlcohol': {
+    title: 'Silver, nitric acid and alcohol',
+    says: '{a} with {b} and nitric acid: explosive fulminate can form.',
+    remedies: ['Made fresh, not stored, never warmed with the acid.'],
+  },
+  'hazard.iodineAmmonia': {
+    title: 'Iodine and ammonia',
+    says: '{a} with {b}: the solid that forms explodes at a touch when it is dry.',
+    remedies: ['Never together; iodine is taken away with thiosulfate.'],
+  },
+  'hazard.bromineKetone': {
+    title: 'Bromine and a ketone',
+    says: '{a} with {b}: heat, and a strong tear gas.',
+    remedies: ['Hood; never rinse bromine with acetone: thiosulfate takes it away.'],
+  },
+  'hazard.azide': {
+    title: 'Beyond a teaching lab: azides',
+    says: '{name}: azides poison like cyanide and explode as heavy-metal salts, as hydrazoic acid, or from halogenated solvents.',
+    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
+  },
+  'hazard.perchlorate': {
+    title: 'Beyond a teaching lab: perchlorates',
+    says: '{name}: perchlorates with organic matter explode.',
+    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
+  },
+  'hazard.diazonium': {
+    title: 'Beyond a teaching lab: diazonium and nitroso compounds',
+    says: '{name}: diazonium salts explode when dry, nitrosamines cause cancer.',
+    remedies: ['Stop. For the coordinator to decide: below 5 °C, never dry, used up in solution, or not at all.'],
   },
   'hazard.halideBase': {
     title: 'Halogenated compound and strong base',
@@ -80,6 +217,110 @@ export const hazardRules = {
     title: 'Flammable near heat',
     says: '{names}: vapour can catch fire from {flash} on. No flame and no glowing surface here.',
     remedies: ['Heat with a water bath, mantle or hot plate of suitable kind, in the hood.'],
+  },
+  'hazard.flameFree': {
+    title: 'Highly flammable near heat',
+    says: '{names}: vapour catches fire in any room. Flame-free, spark-free heat only.',
+    remedies: ['Water bath or closed heater, in the hood; nothing that sparks within reach.'],
+  },
+  'hazard.flameFreeFlash': {
+    title: 'Highly flammable near heat',
+    says: '{names}: vapour catches fire from {flash} on. Flame-free, spark-free heat only.',
+    remedies: ['Water bath or closed heater, in the hood; nothing that sparks within reach.'],
+  },
+  'hazard.autoignition': {
+    title: 'Ignites on a hot surface',
+    says: '{names}: the vapour ignites by itself below 200\u202f°C.',
+    remedies: ['Water bath or steam; no hot plate, no mantle.'],
+  },
+  'hazard.unattended': {
+    title: 'Boiling and flammable: somebody stays',
+    says: '{names} boils here, and the step is down as one that runs by itself.',
+    remedies: ['Somebody stays with it. Change the step, or give the reason.'],
+  },
+  'hazard.gasIntoBase': {
+    title: 'Acid gas is set free',
+    says: '{name}: about {gas} in all.',
+    remedies: ['Hood, and a trap of dilute sodium hydroxide: the funnel over it, never dipping in, or it sucks back.'],
+  },
+  'hazard.gasIntoBaseUnknown': {
+    title: 'Acid gas is set free',
+    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
+    remedies: ['Hood, and a trap of dilute sodium hydroxide: the funnel over it, never dipping in, or it sucks back.'],
+  },
+  'hazard.gasIntoAcid': {
+    title: 'Ammonia or an amine is set free',
+    says: '{name}: about {gas} in all.',
+    remedies: ['Hood, and a trap of dilute acid: the funnel over it, never dipping in, or it sucks back.'],
+  },
+  'hazard.gasIntoAcidUnknown': {
+    title: 'Ammonia or an amine is set free',
+    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
+    remedies: ['Hood, and a trap of dilute acid: the funnel over it, never dipping in, or it sucks back.'],
+  },
+  'hazard.gasOutlet': {
+    title: 'Flammable or poisonous gas passes every trap',
+    says: '{name}: about {gas} in all. No solution holds it back.',
+    remedies: ['Outlet into the hood, sash down; no flame and no spark.'],
+  },
+  'hazard.gasOutletUnknown': {
+    title: 'Flammable or poisonous gas passes every trap',
+    says: '{name} is formed as a gas, and no solution holds it back; how much cannot be told without the amounts.',
+    remedies: ['Outlet into the hood, sash down; no flame and no spark.'],
+  },
+  'hazard.gasVent': {
+    title: 'Gas is formed',
+    says: '{name}: about {gas} in all.',
+    remedies: ['The top stays open, or vents through a bubbler.'],
+  },
+  'hazard.gasVentUnknown': {
+    title: 'Gas is formed',
+    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
+    remedies: ['The top stays open, or vents through a bubbler.'],
+  },
+  'hazard.gasPoison': {
+    title: 'A deadly gas',
+    says: '{name}: about {gas} in all.',
+    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
+  },
+  'hazard.gasPoisonUnknown': {
+    title: 'A deadly gas',
+    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
+    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
+  },
+  'hazard.closedGas': {
+    title: 'Gas in a closed vial',
+    says: 'About {gas} of gas forms while it is closed: vent before the first shake, then every {every}.',
+    remedies: ['Headspace; the tip away from people; stop shaking while it hisses.'],
+  },
+  'hazard.closedWarm': {
+    title: 'Closed while it reacts',
+    says: 'It may get warm and build up pressure: vent every {every}.',
+  },
+  'hazard.dissolvedSolvent': {
+    title: 'Water that still holds solvent',
+    says: '{name} is dissolved in it, and boils out when acid or base warms it.',
+    remedies: ['Let it go in the hood first, in an open wide vessel, no flame; then in portions.'],
+  },
+  'hazard.grindOxidizer': {
+    title: 'No oxidizer in the mortar',
+    says: '{names}: rubbed with organic matter it can explode.',
+    remedies: ['Never ground with anything. Dissolve it, or choose another reagent.'],
+  },
+  'hazard.inductionBulk': {
+    title: 'Too much before the start',
+    says: '{share} of the {name} goes in before the start is seen. What has gathered can run away.',
+    remedies: ['At most about a tenth before the start; ice ready; no start: call the demonstrator.'],
+  },
+  'hazard.inductionAll': {
+    title: 'Everything is in before the start',
+    says: 'Nothing is left to be added after the start is seen. What has gathered can run away.',
+    remedies: ['Split the reagent: at most about a tenth before the start, the rest slowly after it; ice ready.'],
+  },
+  'hazard.notJudged': {
+    title: 'Not judged',
+    says: '{name} has no structure here: what it does with the others is not judged.',
+    remedies: ['Give its structure, or take it from the reference. Until then ask the supplier’s sheet.'],
   },
   'hazard.acidOrder': {
     title: 'Concentrated acid',
@@ -105,6 +346,27 @@ export const hazardRules = {
     title: 'Toxic through the skin',
     says: '{name}: gloves, changed at once when wetted; wash hands before leaving.',
   },
+  'hazard.corrosive': {
+    title: 'Burns skin and eyes',
+    says: '{name}: goggles and gloves; on skin or in eyes rinse at once and for long, and call.',
+  },
+  'hazard.toxic': {
+    title: 'Toxic if swallowed',
+    says: '{name}: nothing to the mouth; hands and bench clean before leaving.',
+  },
+  'hazard.suspected': {
+    title: 'Suspected of lasting harm',
+    says: '{name} is suspected of causing cancer, genetic defects, or harm to fertility or the unborn child: hood and gloves.',
+    remedies: ['Whom it concerns tells the supervising person beforehand.'],
+  },
+  'hazard.organs': {
+    title: 'Harms organs',
+    says: '{name} damages organs, some of it only after repeated exposure: hood, gloves, no more of it than needed.',
+  },
+  'hazard.asthma': {
+    title: 'Can cause asthma',
+    says: '{name}: hood, no dust or vapour; whoever has had a reaction stays away.',
+  },
   'hazard.sensitizer': { title: 'Sensitizer', says: '{name} may cause an allergic skin reaction: gloves, no dust.' },
   'hazard.flagged': {
     title: 'For the coordinator to decide',
@@ -112,7 +374,7 @@ export const hazardRules = {
     remedies: ['Flag it in the risk assessment; replace it where something else serves.'],
   },
   'hazard.noData': {
-    title: 'No hazard data',
+    title: 'No hazard data: not judged',
     says: '{name} has no hazard data here. That does not mean it is harmless.',
     remedies: ['Take it from the reference, or enter it from the supplier’s sheet.'],
   },
@@ -122,12 +384,16 @@ export const hazardRules = {
   },
   'hazard.noAid': {
     title: 'Nothing against bumping',
-    says: 'No boiling aid is charged. A few before heating, or a stir bar; never into hot liquid.',
+    says: 'No fresh boiling aid and no stir bar goes into this flask. A few before heating; never into hot liquid; spent once boiling has stopped.',
   },
   'hazard.hot': { title: 'Hot surface', says: 'A hot plate looks the same hot or cold.' },
-  'hazard.vacuum': {
-    title: 'Vacuum',
-    says: 'Thick-walled, unscratched glass only; goggles on. Break the vacuum before the pump goes off.',
+  'hazard.suction': {
+    title: 'Suction',
+    says: 'Thick-walled filter flask without a scratch, clamped, a trap before the pump; goggles on. Break the vacuum before the pump goes off.',
+  },
+  'hazard.rotary': {
+    title: 'Vacuum on a round flask',
+    says: 'Unscratched round flask, goggles on. Turn it, pull the vacuum slowly, then immerse; at the end lift, vent, then pump off.',
   },
   'hazard.oven': { title: 'Oven', says: 'Nothing wet with a flammable solvent goes into a closed oven.' },
   'hazard.intoHot': {
@@ -145,7 +411,7 @@ export const hazardRules = {
   },
   'hazard.airCondenser': {
     title: 'Air condenser',
-    says: '{name} boils at {boiling}: above about 140 °C a water-cooled jacket can crack.',
+    says: '{name}: the vapour is about {boiling} hot. Above about 140\u202f°C a water-cooled jacket can crack.',
   },
   'waste.incompatible': {
     title: 'Not into one bottle',
@@ -160,6 +426,41 @@ export const hazardRules = {
   'waste.quenchFirst': {
     title: 'Quench first',
     says: '{stream}: {names}. Only after a negative starch–iodide test.',
+  },
+  'waste.quenchAlkaliMetal': {
+    title: 'Quench first',
+    says: '{stream}: {names}. Never as such, never into water.',
+    remedies: ['Little by little into cold propan-2-ol under inert gas, until nothing reacts; then as solvent.'],
+  },
+  'waste.quenchAluminiumHydride': {
+    title: 'Quench first',
+    says: '{stream}: {names}. Never as such, never into water.',
+    remedies: ['Ethyl acetate dropwise, ice-cold, under inert gas; then a little water, then dilute acid.'],
+  },
+  'waste.quenchBorohydride': {
+    title: 'Quench first',
+    says: '{stream}: {names}. It gives off hydrogen in the bottle.',
+    remedies: ['Dilute acid slowly into it, cold and open, until no gas comes.'],
+  },
+  'waste.quenchOrganometallic': {
+    title: 'Quench first',
+    says: '{stream}: {names}. Never as such: it catches fire in air.',
+    remedies: ['Dropwise into cold propan-2-ol under inert gas, then a little water.'],
+  },
+  'waste.quenchMetal': {
+    title: 'Quench first',
+    says: '{stream}: {names}. Metal in a bottle goes on giving off hydrogen.',
+    remedies: ['Cold dilute acid in portions, open, until all has dissolved.'],
+  },
+  'waste.quenchAcyl': {
+    title: 'Quench first',
+    says: '{stream}: {names}. In a closed bottle it reacts with any water.',
+    remedies: ['Into cold, stirred water in portions, open; what is left then is acid.'],
+  },
+  'waste.quenchUnknown': {
+    title: 'Quench first',
+    says: '{stream}: {names}. It reacts with water; how it is quenched is not judged here.',
+    remedies: ['As its sheet says, with the demonstrator; before it goes into any bottle.'],
   },
   'waste.unassigned': {
     title: 'No waste stream named',

@@ -1,4 +1,4 @@
-import { acidProtons } from '../reference/groups';
+import { acidProtons, groupsOf } from '../reference/groups';
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
@@ -61,7 +61,14 @@ export function carbonDioxide(carbonate: Counted, acids: readonly Counted[]): Wo
 /** Protons that acids give to carbonate, together. */
 export function acidAmount(acids: readonly Counted[]): Worked<'amount'> {
   const each = acids.flatMap(({ formula, groups, amount }) =>
-    amount ? [delivered(amount, acidProtons(formula, groups))] : [],
+    amount
+      ? [
+          delivered(
+            amount,
+            acidProtons(formula, groupsOf({ ...(formula ? { formula } : {}), ...(groups ? { groups } : {}) })),
+          ),
+        ]
+      : [],
   );
   const [only] = each;
   if (each.length === 1 && only) return only;

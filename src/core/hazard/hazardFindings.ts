@@ -1,21 +1,27 @@
-import { flameFindings, materialFindings } from './materialFindings';
-import { hazardContext } from './context';
+import { gasFindings } from './gasFindings';
+import { heatFindings } from './heatFindings';
+import { materialFindings } from './materialFindings';
 import { meetingFindings } from './meetingFindings';
-import { stepFindings, vesselFindings } from './stepFindings';
+import { scenesOf } from './scene';
+import { stepFindings } from './stepFindings';
 import type { Finding } from '../finding/finding';
-import type { HazardContext } from './context';
+import type { PlanSeen } from './scene';
 
 const weight = { stop: 0, caution: 1, note: 2 } as const;
 
 /**
- * Cautions of a plan, computed from its document: what meets, what is near heat, what each substance and each step brings.
- * They remind; local rules, the risk assessment and the supervising person decide.
+ * Cautions of a plan, computed from what the process foresees in each vessel at each step: what meets, what is near heat, what gas
+ * is freed, what each substance and each step brings. They remind; local rules, the risk assessment and the supervising person decide.
  */
-export function hazardFindings(plan: HazardContext['plan']): readonly Finding[] {
-  const context = hazardContext(plan);
+export function hazardFindings(plan: PlanSeen): readonly Finding[] {
+  const scenes = scenesOf(plan);
   const scale = plan.findings.filter(({ rule }) => rule === 'scale.up' || rule === 'scale.exotherm');
-  const all = [meetingFindings, flameFindings, materialFindings, stepFindings, vesselFindings].flatMap((of) =>
-    of(context),
+  const all = [meetingFindings, gasFindings, heatFindings, materialFindings, stepFindings].flatMap((of) =>
+    of(plan, scenes),
   );
-  return [...all, ...scale].sort((a, b) => weight[a.severity] - weight[b.severity]);
+  const sorted = [...all, ...scale].sort((a, b) => weight[a.severity] - weight[b.severity]);
+  // One caution a place: the graver of two that say the same.
+  const once = new Map<string, Finding>();
+  for (const one of sorted) if (!once.has(one.key)) once.set(one.key, one);
+  return [...once.values()];
 }

@@ -1,85 +1,83 @@
-import { fact, finding } from '../finding/finding';
-import { hasGroup } from '../reference/groups';
+import { burnsInRoom } from './fire';
+import { finding } from '../finding/finding';
+import { groupsOf, hasGroup } from '../reference/groups';
 import { hasStatement, kinds } from './materials';
+import { placeOf } from './placeOf';
 import type { Finding, Place } from '../finding/finding';
-import type { HazardContext } from './context';
-import type { Material } from './materials';
+import type { Judged } from './materials';
+import type { PlanSeen, Present, Scene } from './scene';
 import type { RuleId } from '../finding/rules';
-import type { Substance } from '../preparation/document';
 
-type Test = (substance: Substance) => boolean;
+type Test = (substance: Judged) => boolean;
 
-const corrosive: Test = (substance) => hasStatement(substance, 'H314');
+const corrosive: Test = (substance) => hasStatement(substance, 'H314', 'H318');
+const says =
+  (...codes: readonly string[]): Test =>
+  (substance) =>
+    hasStatement(substance, ...codes);
 
 /** Cautions that a substance brings with it wherever it is used. */
 const tests: readonly (readonly [RuleId, Finding['severity'], Test])[] = [
-  ['hazard.acidOrder', 'caution', (substance) => kinds.mineralAcid(substance) && corrosive(substance)],
-  ['hazard.alkali', 'note', (substance) => kinds.hydroxide(substance)],
-  ['hazard.ether', 'caution', (substance) => hasGroup(substance.groups, 'ether') && kinds.flammable(substance)],
-  ['hazard.peroxide', 'caution', ({ peroxideFormer }) => peroxideFormer === true],
+  ['hazard.acidOrder', 'caution', (substance) => kinds.mineralAcid(substance) && hasStatement(substance, 'H314')],
+  ['hazard.alkali', 'note', kinds.hydroxide],
+  [
+    'hazard.corrosive',
+    'caution',
+    (substance) => corrosive(substance) && !kinds.hydroxide(substance) && !kinds.mineralAcid(substance),
+  ],
+  ['hazard.ether', 'caution', (substance) => hasGroup(groupsOf(substance), 'ether') && burnsInRoom(substance)],
+  ['hazard.peroxide', 'caution', (substance) => substance.peroxideFormer === true || hasStatement(substance, 'EUH019')],
   [
     'hazard.toxicVapour',
     'caution',
     (substance) =>
-      hasStatement(substance, 'H330', 'H331', 'H334', 'EUH071') || hasGroup(substance.groups, 'halogen', 'acidHalide'),
+      hasStatement(substance, 'H330', 'H331', 'EUH071') || hasGroup(groupsOf(substance), 'halogen', 'acidHalide'),
   ],
-  ['hazard.skin', 'caution', (substance) => hasStatement(substance, 'H310', 'H311')],
-  ['hazard.sensitizer', 'note', (substance) => hasStatement(substance, 'H317')],
-  ['hazard.flagged', 'caution', (substance) => hasStatement(substance, 'H340', 'H350', 'H360', 'H300', 'H310', 'H330')],
+  ['hazard.skin', 'caution', says('H310', 'H311')],
+  ['hazard.toxic', 'caution', says('H300', 'H301')],
+  ['hazard.suspected', 'caution', says('H341', 'H351', 'H361')],
+  ['hazard.organs', 'caution', says('H370', 'H371', 'H372', 'H373')],
+  ['hazard.asthma', 'caution', says('H334')],
+  ['hazard.sensitizer', 'note', says('H317')],
+  ['hazard.flagged', 'caution', says('H340', 'H350', 'H360', 'H300', 'H310', 'H330')],
+  ['hazard.alkaliMetal', 'caution', kinds.neverWater],
+  ['hazard.aluminiumHydride', 'caution', kinds.aluminiumHydride],
+  ['hazard.borohydride', 'caution', kinds.borohydride],
+  ['hazard.magnesium', 'caution', kinds.magnesium],
+  ['hazard.organometallic', 'caution', kinds.organometallic],
+  ['hazard.waterReactiveKind', 'caution', (one) => kinds.waterReactive(one) && !handled(one)],
+  ['hazard.azide', 'stop', kinds.azide],
+  ['hazard.perchlorate', 'caution', kinds.perchlorate],
+  ['hazard.diazonium', 'stop', kinds.diazonium],
 ];
 
-/** One finding for each substance and trigger, at the first step that handles it. */
-export function materialFindings(context: HazardContext): readonly Finding[] {
-  const seen = new Set<string>();
-  return context.materials.flatMap((material) => {
-    const { substance, name } = material;
-    if (seen.has(substance.id)) return [];
-    seen.add(substance.id);
-    const place = placeOf(context, material);
-    const found = tests
+/** What reacts with water in a way that another rule has words for. */
+const handled: Test = (one) =>
+  kinds.hydrides(one) || kinds.hydrolysing(one) || kinds.magnesium(one) || kinds.organometallic(one);
+
+/** One finding for each substance and trigger, at the first step that holds it, formed or charged. */
+export function materialFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
+  const own = new Set(plan.doc.substances.map(({ id }) => id));
+  const first = new Map<string, { readonly present: Present; readonly about: Place }>();
+  for (const scene of scenes)
+    for (const place of scene.places)
+      for (const present of place.here.values())
+        if (own.has(present.id) && !first.has(present.id))
+          first.set(present.id, { present, about: { ...placeOf(plan, scene, [present]), substance: present.id } });
+  return [...first.values()].flatMap(({ present: { substance, name }, about }) => [
+    ...tests
       .filter(([, , test]) => test(substance))
-      .map(([rule, severity]) => finding(rule, severity, place, { name }));
-    const unknown = substance.hazards === undefined && substance.formula !== undefined;
-    return [...found, ...(unknown ? [finding('hazard.noData', 'note', place, { name })] : [])];
-  });
+      .map(([rule, severity]) => finding(rule, severity, about, { name })),
+    ...notJudged(substance, name, about),
+  ]);
 }
 
-function placeOf(context: HazardContext, { line, substance }: Material): Place {
-  const step = context.stepOf(line.facts.line.id);
-  return { line: line.facts.line.id, substance: substance.id, ...(step ? { step } : {}) };
-}
-
-const reacting: ReadonlySet<string> = new Set(['reactant', 'reagent in excess', 'catalyst', 'solvent']);
-
-/** Flammable materials near heat: each hot step that handles some, or that heats what was charged before. */
-export function flameFindings(context: HazardContext): readonly Finding[] {
-  return context.steps.flatMap(({ id, conditions, lines }, i) => {
-    if (!conditions.hot) return [];
-    const before = new Set(context.steps.slice(0, i).flatMap((step) => step.lines));
-    const workedUp = context.materials.some(
-      ({ line: { facts } }) => facts.line.role === 'quench' && before.has(facts.line.id),
-    );
-    const near = context.materials.filter(({ line, substance }) => {
-      const { id: key, role } = line.facts.line;
-      // Without lines of its own a step heats what was charged to the reaction, until that is worked up.
-      const heats =
-        lines.length === 0 && conditions.boiling === true && !workedUp && reacting.has(role) && before.has(key);
-      return (lines.includes(key) || heats) && kinds.flammable(substance);
-    });
-    if (near.length === 0) return [];
-    const flash = near
-      .map(({ substance }) => Number(substance.flash?.digits ?? NaN))
-      .filter(Number.isFinite)
-      .sort((a, b) => a - b)[0];
-    const named = [...new Set(near.map(({ name }) => name))].join('; ');
-    const about = { step: id };
-    return flash === undefined
-      ? [finding('hazard.flame', 'caution', about, { names: named })]
-      : [
-          finding('hazard.flameFlash', 'caution', about, {
-            names: named,
-            flash: fact({ dim: 'temperature', value: flash }, '°C', flash <= -100 || flash >= 100 ? 3 : 2),
-          }),
-        ];
-  });
+/** Without a label or a structure there is nothing to judge by: that is said, and is no comfort. */
+function notJudged(substance: Judged, name: string, about: Place): readonly Finding[] {
+  const nothing = substance.hazards === undefined && substance.formula !== undefined && !kinds.water(substance);
+  const carbon = substance.formula !== undefined && /C(?![a-z])/.test(substance.formula);
+  return [
+    ...(nothing ? [finding('hazard.noData', 'note', about, { name })] : []),
+    ...(carbon && substance.groups === undefined ? [finding('hazard.notJudged', 'note', about, { name })] : []),
+  ];
 }

@@ -1,64 +1,226 @@
-import { acidProtons, hasGroup } from '../reference/groups';
+import { acidProtons, groupsOf, hasGroup } from '../reference/groups';
+import { anhydrousAtoms } from '../compound/atomsOf';
 import { splitStatement } from './statements';
 import type { GroupId } from '../reference/groups';
 import type { Substance } from '../preparation/document';
-import type { PlanLine } from '../preparation/planTypes';
-import type { Worked } from '../quantity/worked';
 
-/** Something that is charged, as the triggers of cautions look at it. */
-export interface Material {
-  readonly line: PlanLine;
-  readonly substance: Substance;
-  readonly name: string;
-  readonly amount?: Worked<'amount'>;
-}
-
-/** What a line puts in. */
-export function materialOf(line: PlanLine): Material {
-  const { amount } = line.total;
-  const { substance } = line.facts.substance;
-  return { line, substance, name: substance.name, ...(amount ? { amount } : {}) };
-}
+/** What the rules look at in a substance. */
+export type Judged = Pick<Substance, 'id' | 'name'> & Partial<Substance>;
 
 /** Whether any of some hazard statements stands on the label. */
 export function hasStatement({ hazards }: Pick<Substance, 'hazards'>, ...codes: readonly string[]): boolean {
   return hazards?.statements.some((one) => splitStatement(one)?.some((base) => codes.includes(base))) ?? false;
 }
 
-type Kind = (substance: Substance) => boolean;
+type Kind = (substance: Judged) => boolean;
 
 const group =
   (...ids: readonly GroupId[]): Kind =>
-  ({ groups }) =>
-    hasGroup(groups, ...ids);
+  (substance) =>
+    hasGroup(groupsOf(substance), ...ids);
+const formula = (test: (atoms: Readonly<Record<string, number>>) => boolean): Kind => {
+  return ({ formula: text }) => text !== undefined && test(anhydrousAtoms(text));
+};
+const drawn =
+  (pattern: RegExp): Kind =>
+  ({ smiles }) =>
+    smiles !== undefined && pattern.test(smiles);
+const either =
+  (...tests: readonly Kind[]): Kind =>
+  (substance) =>
+    tests.some((test) => test(substance));
 
-const carbon = /C(?![a-z])/;
+const only = (atoms: Readonly<Record<string, number>>, ...elements: readonly string[]) =>
+  Object.keys(atoms).length > 0 && Object.keys(atoms).every((one) => elements.includes(one));
+const metals = ['Li', 'Na', 'K', 'Rb', 'Cs', 'Ca', 'Ba', 'Mg', 'Zn', 'Cu', 'Ag', 'Fe'];
+const n = (atoms: Readonly<Record<string, number>>, element: string) => atoms[element] ?? 0;
+
+const water = formula((atoms) => only(atoms, 'H', 'O') && n(atoms, 'H') === 2 && n(atoms, 'O') === 1);
+const organic: Kind = (substance) => {
+  const atoms = anhydrousAtoms(substance.formula);
+  if (n(atoms, 'C') === 0 || substance.waste === 'solid') return false;
+  if (group('carbonate', 'bicarbonate')(substance)) return false;
+  // Cyanides, thiocyanates and the oxides of carbon hold carbon and are no organics.
+  return n(atoms, 'H') > 0 || n(atoms, 'C') > 1 || group('organohalide')(substance);
+};
+const hypochlorite = group('hypochlorite');
+const nitricAcid = group('nitricAcid');
+const permanganate = formula(
+  (atoms) =>
+    n(atoms, 'Mn') > 0 && n(atoms, 'O') >= 4 * n(atoms, 'Mn') && !n(atoms, 'S') && !n(atoms, 'C') && !n(atoms, 'Cl'),
+);
+const chromate = formula(
+  (atoms) =>
+    n(atoms, 'Cr') > 0 &&
+    n(atoms, 'O') >= 3 * n(atoms, 'Cr') &&
+    !n(atoms, 'S') &&
+    (n(atoms, 'N') === 0) === (n(atoms, 'C') === 0),
+);
+const peroxide = either(
+  formula((atoms) => only(atoms, 'H', 'O') && n(atoms, 'H') === 2 && n(atoms, 'O') === 2),
+  drawn(/O-?O/),
+);
+const perchlorate = formula(
+  (atoms) => n(atoms, 'Cl') > 0 && n(atoms, 'O') === 4 * n(atoms, 'Cl') && only(atoms, 'H', 'O', 'Cl', 'N', ...metals),
+);
+const azide = either(
+  formula(
+    (atoms) => only(atoms, 'N', 'H', ...metals) && n(atoms, 'N') >= 3 && n(atoms, 'N') % 3 === 0 && n(atoms, 'H') <= 1,
+  ),
+  drawn(/N=\[N\+\]=\[N-\]|\[N-\]=\[N\+\]=N|\[N-\]\[N\+\]#N/),
+);
+const alkaliMetal = formula(
+  (atoms) => Object.keys(atoms).length === 1 && n(atoms, 'Li') + n(atoms, 'Na') + n(atoms, 'K') > 0,
+);
+const salineHydride = formula(
+  (atoms) => only(atoms, 'H', 'Li', 'Na', 'K', 'Ca') && n(atoms, 'H') > 0 && Object.keys(atoms).length === 2,
+);
+const aluminiumHydride = either(
+  formula((atoms) => only(atoms, 'Li', 'Na', 'Al', 'H') && n(atoms, 'Al') > 0 && n(atoms, 'H') > 0),
+  drawn(/\[Al(H\d?)?[-\]]/),
+);
+const borohydride = formula(
+  (atoms) => n(atoms, 'B') > 0 && n(atoms, 'H') === 4 * n(atoms, 'B') && only(atoms, 'B', 'H', ...metals),
+);
+const magnesium = formula((atoms) => only(atoms, 'Mg'));
+const dissolving = group('metal');
+const cyanide = either(
+  formula(
+    (atoms) =>
+      only(atoms, 'C', 'N', ...metals) && n(atoms, 'C') > 0 && n(atoms, 'C') === n(atoms, 'N') && !n(atoms, 'Fe'),
+  ),
+  drawn(/\[C-\]#N|N#\[C-\]/),
+);
+const sulfide = formula((atoms) => n(atoms, 'S') > 0 && only(atoms, 'S', 'H', ...metals));
+const acylating = group('anhydride', 'acidHalide');
+/** Chlorides that water takes apart: of phosphorus, sulfur, silicon, titanium, aluminium, tin. */
+const hydrolysed = formula(
+  (atoms) =>
+    n(atoms, 'Cl') + n(atoms, 'Br') >= 2 &&
+    !n(atoms, 'C') &&
+    only(atoms, 'P', 'S', 'Si', 'Ti', 'Al', 'Sn', 'B', 'O', 'Cl', 'Br'),
+);
+const organometallic = either(drawn(/[Cc]\d*\[(Li|Mg|Zn|Al)\]|\[(Li|Mg|Zn|Al)\][Cc(]|\[CH?\d?-\](?!#)/), (one) =>
+  hasStatement(one, 'H250'),
+);
+const ammonium: Kind = ({ formula: text }) => text !== undefined && /NH4|\(NH4\)/.test(text);
+const oxidizer = either(hypochlorite, nitricAcid, permanganate, chromate, peroxide, (one) =>
+  hasStatement(one, 'H270', 'H271', 'H272'),
+);
+const alcohol = group('alcohol');
+const ketone = group('ketone');
+const mineralAcid = group('mineralAcid');
+const strongAcid = either(
+  mineralAcid,
+  group('sulfonicAcid'),
+  formula((atoms) => n(atoms, 'S') === 1 && n(atoms, 'O') === 4 && n(atoms, 'H') === 1),
+);
+const acid: Kind = (substance) => acidProtons(substance.formula, groupsOf(substance)) > 0 || strongAcid(substance);
+const hydroxide = group('hydroxide');
 
 /** Kinds of matter by what it does to others. */
 export const kinds = {
-  acid: ({ formula, groups }) => acidProtons(formula, groups) > 0,
-  mineralAcid: group('mineralAcid'),
-  nitricAcid: group('nitricAcid'),
-  hydroxide: group('hydroxide'),
+  acid,
+  mineralAcid,
+  strongAcid,
+  /** Set free by water from what hydrolyses is not an acid yet. */
+  readyAcid: (substance) => acid(substance) && !acylating(substance) && !hydrolysed(substance),
+  hydrogenHalide: formula(
+    (atoms) => only(atoms, 'H', 'Cl', 'Br', 'I') && n(atoms, 'H') === 1 && Object.keys(atoms).length === 2,
+  ),
+  sulfuricAcid: formula(
+    (atoms) => n(atoms, 'H') === 2 && n(atoms, 'S') === 1 && n(atoms, 'O') === 4 && Object.keys(atoms).length === 3,
+  ),
+  nitricAcid,
+  perchloricAcid: formula(
+    (atoms) => n(atoms, 'H') === 1 && n(atoms, 'Cl') === 1 && n(atoms, 'O') === 4 && Object.keys(atoms).length === 3,
+  ),
+  /** Alkoxides and amides of metals are bases as strong as hydroxide. */
+  hydroxide,
+  strongBase: either(
+    hydroxide,
+    drawn(/\[O-\]\.?\[?(Na|K|Li)|\[(Na|K|Li)\+\]\.?(C[^.=]*)?\[O-\]|\[NH2-\]/),
+    salineHydride,
+  ),
   carbonate: group('carbonate', 'bicarbonate'),
-  hypochlorite: group('hypochlorite'),
+  hypochlorite,
   sulfite: group('sulfite', 'thiosulfate'),
-  nitrite: group('nitrite'),
-  amine: group('amine', 'ammonia'),
+  nitrite: either(group('nitrite'), drawn(/ON=O|N\(=O\)O|O=NO/)),
+  ammonia: group('ammonia'),
+  amine: either(group('amine', 'ammonia'), ammonium),
+  freeAmine: group('amine', 'ammonia'),
+  alcohol,
+  ketone,
   alcoholOrKetone: group('alcohol', 'ketone', 'aldehyde'),
+  ketoneOrEther: group('ketone', 'ether'),
+  alcoholOrAmine: group('alcohol', 'phenol', 'amine', 'ammonia'),
+  nitrated: either(alcohol, ketone, group('anhydride')),
   organohalide: group('organohalide'),
-  metalOrHydride: group('metal', 'hydride'),
-  base: group('hydroxide', 'metal', 'hydride'),
-  oxidizer: (substance) =>
-    hasGroup(substance.groups, 'hypochlorite', 'nitricAcid') || hasStatement(substance, 'H270', 'H271', 'H272'),
-  organic: (substance) =>
-    substance.formula !== undefined &&
-    carbon.test(substance.formula) &&
-    !hasGroup(substance.groups, 'carbonate', 'bicarbonate') &&
-    substance.waste !== 'solid',
-  waterReactive: ({ waterReactive }) => waterReactive === true,
-  aqueous: group('water'),
-  flammable: (substance) => hasStatement(substance, 'H224', 'H225', 'H226', 'H228'),
+  /** Two halogens or more on one or two carbons: solvents that active metals can make explode. */
+  halosolvent: (substance) => {
+    const atoms = anhydrousAtoms(substance.formula);
+    return (
+      n(atoms, 'C') > 0 &&
+      n(atoms, 'C') <= 2 &&
+      n(atoms, 'Cl') + n(atoms, 'Br') >= 2 &&
+      group('organohalide')(substance)
+    );
+  },
+  activeMetal: either(
+    alkaliMetal,
+    magnesium,
+    salineHydride,
+    aluminiumHydride,
+    formula((atoms) => only(atoms, 'Al') || only(atoms, 'Zn') || only(atoms, 'Ca')),
+  ),
+  alkaliMetal,
+  salineHydride,
+  /** Sodium, hydrides of the alkali metals and of calcium: never into water. */
+  neverWater: either(alkaliMetal, salineHydride),
+  aluminiumHydride,
+  borohydride,
+  magnesium,
+  dissolving,
+  hydrides: either(alkaliMetal, salineHydride, aluminiumHydride, borohydride),
+  organometallic,
+  acylating,
+  hydrolysed,
+  /** What water takes apart without giving hydrogen. */
+  hydrolysing: either(acylating, hydrolysed),
+  /** Said to react with water, and of none of the kinds above. */
+  waterReactive: (substance) => substance.waterReactive === true || hasStatement(substance, 'EUH014', 'H260', 'H261'),
+  protic: either(water, alcohol),
+  base: either(hydroxide, group('metal', 'hydride')),
+  oxidizer,
+  /** Oxidizers that take hold of any organic matter; hypochlorite leaves acids, ethers, hydrocarbons and esters alone. */
+  strongOxidizer: (substance) => oxidizer(substance) && !hypochlorite(substance) && !nitricAcid(substance),
+  permanganate,
+  chromate,
+  peroxide,
+  halogen: group('halogen'),
+  bromine: formula((atoms) => only(atoms, 'Br')),
+  iodine: formula((atoms) => only(atoms, 'I')),
+  silver: formula((atoms) => n(atoms, 'Ag') > 0),
+  cyanideOrSulfide: either(cyanide, sulfide),
+  azide,
+  perchlorate,
+  diazonium: drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/),
+  dimethylSulfoxide: (substance) =>
+    formula((atoms) => n(atoms, 'C') === 2 && n(atoms, 'H') === 6 && n(atoms, 'S') === 1 && n(atoms, 'O') === 1)(
+      substance,
+    ) && !group('alcohol')(substance),
+  acidHalide: either(group('acidHalide'), hydrolysed),
+  organic,
+  /** What an oxidizer burns: not what is at its highest stage by custom, acids such as acetic acid. */
+  oxidizable: (substance) => {
+    const groups = groupsOf(substance);
+    const keys = Object.keys(groups).filter((key) => key !== 'water');
+    return organic(substance) && !(keys.length === 1 && keys[0] === 'carboxylicAcid');
+  },
+  aqueous: water,
+  water,
+  flammable: (substance) =>
+    hasStatement(substance, 'H224', 'H225', 'H226', 'H228') || Number(substance.flash?.digits ?? NaN) <= 60,
 } as const satisfies Record<string, Kind>;
 
 export type MaterialKind = keyof typeof kinds;

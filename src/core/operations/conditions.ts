@@ -2,15 +2,38 @@
 export interface Conditions {
   /** The liquid boils: an open top, an aid against bumping, no flame near what burns. */
   readonly boiling?: boolean;
+  /** Boils in a flask with a neck: an aid against bumping. */
+  readonly bumps?: boolean;
   /** A hot plate, mantle, block or oven stands about. */
   readonly hot?: boolean;
-  readonly vacuum?: boolean;
+  /** What the vessels of the step hold gets warm: what burns in it counts. */
+  readonly warms?: boolean;
+  /** Vapour goes over into a condenser, at about this temperature where the sheet says so. */
+  readonly distils?: { readonly vapour_C?: number };
+  /** With steam: the head stands near 100 °C whatever the oil boils at. */
+  readonly steam?: boolean;
+  /** A filter flask under suction, or a round flask turning under vacuum. */
+  readonly vacuum?: 'suction' | 'rotary';
   /** A closed oven: nothing that gives off flammable vapour. */
   readonly oven?: boolean;
+  /** Closed while it reacts, and vented so often. */
+  readonly closed?: { readonly vent_min: number };
+  /** Shaken in a closed funnel. */
+  readonly shakes?: boolean;
+  /** Stirred for a time: a bar is in it. */
+  readonly stirs?: boolean;
+  /** Rubbed together. */
+  readonly grinds?: boolean;
+  /** Waits for a reaction to start. */
+  readonly starts?: boolean;
+  /** Brings it to a pH. */
+  readonly setsPH?: boolean;
   /** Lines that go into a hot liquid. */
   readonly intoHot?: readonly string[];
   /** Lines added little by little. */
   readonly dosed?: readonly string[];
+  /** Lines that stand ready, and into which the mixture is poured. */
+  readonly pours?: readonly string[];
   /** Never above this, °C. */
   readonly ceiling_C?: number;
 }

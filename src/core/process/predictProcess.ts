@@ -56,6 +56,16 @@ export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Pr
   return { steps, assumptions, stages: stagesOf(plan, steps, changes) };
 }
 
+/** The steps alone, without the ranges of what they weigh: cheap, for rules that ask what is where by then. */
+export function foreseeSteps(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): {
+  readonly steps: readonly StepPrediction[];
+  readonly world: World;
+} {
+  const facts = factsOf(plan.doc);
+  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {} };
+  return { steps: run(world).map(({ prediction }) => prediction), world };
+}
+
 interface Run {
   readonly task: Task;
   readonly before: Before;

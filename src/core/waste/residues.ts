@@ -5,7 +5,8 @@ import { speciesOf, takesPart } from '../preparation/chargeTable';
 import { factsOf } from '../preparation/facts';
 import type { Facts } from '../preparation/facts';
 import type { Plan, PlanLine } from '../preparation/planTypes';
-import type { Substance } from '../preparation/document';
+import { streamByKind } from './quenching';
+import type { ChargeLine, Substance } from '../preparation/document';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Worked } from '../quantity/worked';
 
@@ -32,7 +33,7 @@ export function residues(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): readonly
 function ofLine(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line: PlanLine): Residue {
   const { substance } = line.facts.substance;
   const { mass, amount, volume } = line.total;
-  const stream = line.facts.line.waste ?? substance.waste;
+  const stream = streamOf(line.facts.line, substance);
   const base = { substance, line: line.facts.line.id, ...(stream ? { stream } : {}) };
   const taken = takesPart(line.facts) ? consumed(plan, facts, line) : undefined;
   if (!taken || !mass) {
@@ -70,8 +71,45 @@ function ofLine(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line
     figures: 2,
     quotient: false,
   });
-  return { ...base, origin: 'unreacted', mass: left };
+  // Of a solution the mass is mostly water: what is left of the substance itself is counted in moles.
+  return { ...base, origin: 'unreacted', mass: left, ...(amount ? { amount: amountLeft(line, amount, taken) } : {}) };
 }
+
+function amountLeft(
+  line: PlanLine,
+  amount: Worked<'amount'>,
+  { coefficient, share, extent }: Consumed,
+): Worked<'amount'> {
+  const perUnit = line.facts.line.delivers?.count ?? 1;
+  return derive({
+    formula: 'amountLeft',
+    dim: 'amount',
+    unit: 'mmol',
+    value: Math.max(0, amount.q.value - (share * coefficient * extent.q.value) / perUnit),
+    inputs: {
+      n_0: fromWorked(amount),
+      s: {
+        q: { dim: 'fraction', value: share / perUnit },
+        unit: '',
+        figures: 3,
+        source: { at: 'equation', id: line.facts.line.id },
+      },
+      ν: coefficientInput(coefficient),
+      ξ_lim: fromWorked(extent),
+    },
+    figures: 2,
+    quotient: false,
+  });
+}
+
+/** Its own, or what its kind asks for: a drying agent is a solid, and what water takes apart is quenched first. */
+function streamOf(line: ChargeLine, substance: Substance): WasteStream | undefined {
+  if (line.waste !== undefined) return line.waste;
+  if (line.role === 'drying agent') return 'solid';
+  return substance.waste ?? streamByKind(substance);
+}
+
+type Consumed = NonNullable<ReturnType<typeof consumed>>;
 
 /** How the reaction takes from a line: its share of the species, and the species' coefficient. */
 function consumed(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line: PlanLine) {

@@ -4,12 +4,14 @@ import { fact, finding } from '../finding/finding';
 import { fromWorked } from '../quantity/worked';
 import { kinds } from '../hazard/materials';
 import { meetings } from '../hazard/meetings';
-import { hasGroup } from '../reference/groups';
+import { groupsOf, hasGroup } from '../reference/groups';
+import { quenchOf } from './quenching';
 import { residues } from './residues';
 import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
 import type { Plan } from '../preparation/planTypes';
 import type { Residue } from './residues';
+import type { RuleId } from '../finding/rules';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Worked } from '../quantity/worked';
 
@@ -47,7 +49,7 @@ export function wastePlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): WastePl
       ),
     )
     .filter(({ residues: held }) => held.length > 0);
-  return { streams, findings: [...streams.flatMap(streamFindings), ...unassigned(all)] };
+  return { streams, findings: [...streams.flatMap((one) => streamFindings(plan, one)), ...unassigned(all)] };
 }
 
 function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: readonly Residue[]): StreamPlan {
@@ -98,16 +100,19 @@ function total<D extends 'mass' | 'volume'>(dim: D, unit: string, parts: readonl
 
 const names = (all: readonly Residue[]) => [...new Set(all.map(({ substance }) => substance.name))].join('; ');
 
-function streamFindings({ stream, residues: held }: StreamPlan): readonly Finding[] {
+function streamFindings({ doc }: Pick<Plan, 'doc'>, { stream, residues: held }: StreamPlan): readonly Finding[] {
   const about = { field: `waste/${stream}` };
   const label = wasteStreams[stream].name;
-  const pairs = meetings.flatMap(({ a, b, inWaste }) => {
-    const ones = held.filter(({ substance }) => kinds[a](substance));
+  const pairs = meetings.flatMap(({ a, b, inWaste, with: third }) => {
+    if (third !== undefined && !held.some(({ substance }) => kinds[third](substance))) return [];
+    // What the sheet pours into water is an acid by the time it is waste.
+    const ones = held.filter(
+      ({ substance, origin }) => kinds[a](substance) && !(a === 'hydrolysing' && origin === 'unreacted'),
+    );
     const others = held.filter(
       ({ substance }) => kinds[b](substance) && !ones.some((one) => one.substance.id === substance.id),
     );
-    // An anhydride or acid chloride that was thrown into water is an acid by now.
-    if (ones.length === 0 || others.length === 0 || a === 'waterReactive') return [];
+    if (ones.length === 0 || others.length === 0) return [];
     return [
       finding(
         'waste.incompatible',
@@ -122,12 +127,13 @@ function streamFindings({ stream, residues: held }: StreamPlan): readonly Findin
     ...haloform(held, label, about),
     ...toNeutralize(stream, held, label),
     ...toQuench(stream, held, label),
+    ...reactive(stream, doc.lines.some(({ role }) => role === 'quench') ? held.filter(isStill) : held, label),
   ];
 }
 
 function haloform(held: readonly Residue[], stream: string, about: Finding['about']): readonly Finding[] {
-  const chloroform = held.find(({ substance }) => hasGroup(substance.groups, 'chloroform'));
-  const ketone = held.find(({ substance }) => hasGroup(substance.groups, 'ketone'));
+  const chloroform = held.find(({ substance }) => hasGroup(groupsOf(substance), 'chloroform'));
+  const ketone = held.find(({ substance }) => hasGroup(groupsOf(substance), 'ketone'));
   const base = held.find(({ substance }) => kinds.hydroxide(substance));
   if (!chloroform || !ketone || !base) return [];
   const b = names([ketone, base]);
@@ -190,6 +196,21 @@ function toQuench(stream: WasteStream, held: readonly Residue[], label: string):
   return stream === 'oxidizer'
     ? [finding('waste.quenchFirst', 'caution', { field: `waste/${stream}` }, { stream: label, names: names(held) })]
     : [];
+}
+
+/** What a quench has not taken apart already: water takes acid chlorides and anhydrides, nothing else here. */
+const isStill = ({ substance, origin }: Residue) => !(origin === 'unreacted' && kinds.hydrolysing(substance));
+
+/** What reacts with water or air: quenched first, each in its own way. */
+function reactive(stream: WasteStream, held: readonly Residue[], label: string): readonly Finding[] {
+  const found = new Map<RuleId, Residue[]>();
+  for (const one of held) {
+    const rule = quenchOf(one.substance)?.rule;
+    if (rule) found.set(rule, [...(found.get(rule) ?? []), one]);
+  }
+  return [...found].map(([rule, all]) =>
+    finding(rule, 'caution', { field: `waste/${stream}` }, { stream: label, names: names(all) }),
+  );
 }
 
 function unassigned(all: readonly Residue[]): readonly Finding[] {

@@ -14,7 +14,7 @@ function at(id: string) {
 
 test('a step that charges something shows its symbols in words and what it calls for', () => {
   const step = at('aniline');
-  expect(words(step.querySelector('summary'))).toBe('corrosivetoxichealth hazardharms water life2 cautions here');
+  expect(words(step.querySelector('summary'))).toBe('corrosivetoxichealth hazardharms water life6 cautions here');
   expect(words(step)).toContain('Toxic through the skin.');
   expect(screen.getByText(/not an authorization/)).toBeTruthy();
 });

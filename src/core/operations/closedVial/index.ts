@@ -41,6 +41,7 @@ export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
     'Point it away from people when it is vented.',
     ...(gas ? ['Gas is formed: vent before the first shake, and more often at the beginning.'] : []),
   ],
+  conditions: ({ vent_min }) => ({ closed: { vent_min } }),
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   reacts: true,
   predict: (work) => react(work, work.place('in')),

@@ -68,7 +68,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
   },
   sentence: ({ params: { low_C, high_C } }) =>
     `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C.`,
-  conditions: () => ({ boiling: true, hot: true }),
+  conditions: ({ high_C }) => ({ boiling: true, bumps: true, hot: true, warms: true, distils: { vapour_C: high_C } }),
   cautions: ({ params: { airCondenser } }) => [
     'Never to dryness. Drop the heat away when the pot is nearly empty or the head falls.',
     ...(airCondenser ? ['Air condenser: a cold jacket cracks at this temperature.'] : []),

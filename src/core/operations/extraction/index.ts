@@ -31,6 +31,7 @@ export const extraction: Operation<ExtractionParams, Shaking> = {
   sentence: (context) =>
     `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
   cautions: () => ['Keep every extract.', ...shakingCautions],
+  conditions: () => ({ shakes: true }),
   isolates: true,
   predict: (work, params) => shakeOut(work, params),
   asks: (_, context) => [

@@ -54,7 +54,7 @@ export const fractionation: Operation<FractionationParams, Fractionation> = {
   refs: ({ lighter, heavier }) => ({ substances: [lighter, heavier] }),
   actual: (context) => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'head') }),
   sentence: ({ params: { limits_C } }) => `Distil slowly; change the receiver at ${limits_C.join(' and ')}\u202f°C.`,
-  conditions: () => ({ boiling: true, hot: true }),
+  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true, distils: {} }),
   cautions: () => ['Never to dryness. Receivers stand at room temperature: what freezes must not block them.'],
   isolates: true,
   timing: () => ({ fixed_min: 0, grows: 'volume' }),

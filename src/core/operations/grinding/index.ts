@@ -36,7 +36,7 @@ export const grinding: Operation<GrindingParams, Grinding> = {
     melt_C === undefined
       ? `Grind together for ${minutes}\u00a0min.`
       : `Melt together at about ${melt_C}\u202f°C and keep it there for ${minutes}\u00a0min.`,
-  conditions: ({ melt_C }) => (melt_C === undefined ? {} : { hot: true }),
+  conditions: ({ melt_C }) => (melt_C === undefined ? { grinds: true } : { grinds: true, hot: true, warms: true }),
   cautions: () => ['Cover it against moisture; foam needs room.'],
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   reacts: true,

@@ -24,6 +24,9 @@ export interface Hold {
   readonly temperatures: readonly Live<Reading>[];
 }
 
+// Warmer than a hand: a bath or plate is needed for it.
+const warm_C = 35;
+
 /** Stirring for a time inside a temperature window. */
 export const hold: Operation<HoldParams, Hold> = {
   name: 'hold',
@@ -41,6 +44,7 @@ export const hold: Operation<HoldParams, Hold> = {
   }),
   sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
     `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
+  conditions: ({ high_C }) => (high_C > warm_C ? { stirs: true, hot: true, warms: true } : { stirs: true }),
   reacts: true,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { low_C, high_C }) => {

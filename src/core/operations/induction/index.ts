@@ -32,6 +32,7 @@ export const induction: Operation<InductionParams, Induction> = {
     'Never add the bulk before the start is seen: what has gathered can run away.',
     'Have ice at hand before it starts.',
   ],
+  conditions: () => ({ starts: true }),
   predict: () => undefined,
   asks: (_, context) => [
     event(context, 'begun', 'The first small portion is in.', 'Waiting'),

@@ -54,7 +54,7 @@ export const mixedSolvents: Operation<MixedSolventsParams, MixedSolvents> = {
   },
   sentence: (context) =>
     `Dissolve the ${stageName(context, context.params.from)} at no more than ${context.params.below_C}\u202f°C; water or the other solvent drop by drop to a faint cloud.`,
-  conditions: () => ({ hot: true }),
+  conditions: () => ({ hot: true, warms: true }),
   cautions: () => ['Warmer than that an oil comes out: it traps dirt. Flammable: no flame.'],
   predict: (work, params) => dissolveMixed(work, params),
   asks: (_, context) => [

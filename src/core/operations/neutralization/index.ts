@@ -51,7 +51,7 @@ export const neutralization: Operation<NeutralizationParams, Neutralization> = {
   },
   sentence: ({ params: { low_pH, high_pH } }) => `Add in portions, stirring, to pH ${low_pH}–${high_pH}.`,
   cautions: (context) => cautionOf(context, context.params.line),
-  conditions: ({ line }) => ({ dosed: [line] }),
+  conditions: ({ line }) => ({ dosed: [line], setsPH: true }),
   isolates: true,
   predict: (work, params) => setPH(work, params),
   asks: (_, context) => [

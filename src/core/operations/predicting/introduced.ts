@@ -23,6 +23,9 @@ function waterOf({ world }: Bringing): string {
   return [...world.facts.substances.keys()].find((id) => world.kind(id).water) ?? implied.water.id;
 }
 
+/** An amount given in words is there all the same: too little to count, enough for rules that ask what is in a vessel, g. */
+export const trace_g = 1e-9;
+
 /** What a line of the charge table brings: its substance, and what it is dissolved in or bound to. */
 export function introduced(work: Bringing, id: string): Matter {
   const { plan, facts } = work.world;
@@ -30,7 +33,7 @@ export function introduced(work: Bringing, id: string): Matter {
   const total = plan.charge.rows.get(id)?.total;
   if (!line || !total) return nothing;
   const grams = total.mass?.q.value ?? massByGuess(work, line, total.volume?.q.value);
-  if (grams === undefined) return nothing;
+  if (grams === undefined) return { [line.line.substance]: trace_g };
   const counted = Math.min(grams, soluteOf(work, line, grams, total.amount?.q.value));
   const { delivers } = line.line;
   const species = delivers?.substance ?? line.line.substance;

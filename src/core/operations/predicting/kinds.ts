@@ -1,4 +1,4 @@
-import { hasGroup } from '../../reference/groups';
+import { groupsOf, hasGroup } from '../../reference/groups';
 import type { Facts } from '../../preparation/facts';
 import type { GroupCounts } from '../../reference/groups';
 import type { Substance } from '../../preparation/document';
@@ -48,7 +48,8 @@ export function kindsOf({ substances }: Facts): (id: string) => Kind {
 
 /** A substance as the models see it. */
 export function kindOf(substance: Substance, M?: number): Kind {
-  const { id, name, formula, density, form, melting, groups = {} } = substance;
+  const { id, name, formula, density, form, melting } = substance;
+  const groups = groupsOf(substance);
   return {
     id,
     name,

@@ -7,6 +7,8 @@ import type { PhaseKind } from '../../mixture/shelf';
 import type { Worktop } from './worktop';
 
 const roundedWeights = 1e-4;
+// Below it a reactant is there in name only: its amount was given in words.
+const least_mol = 1e-8;
 
 /**
  * The reaction runs in a vessel, as far as the conversion assumed: every reactant gives its part, the products come into the
@@ -23,7 +25,8 @@ export function react(work: Worktop, place: string): void {
     ...left.map(({ substance, coefficient }) => (here[substance] ?? 0) / molar(substance) / coefficient),
   );
   // Without every molar mass nothing can be said of what is formed.
-  if (left.length === 0 || !(most > 0) || terms.some(({ substance }) => kind(substance).M === undefined)) return;
+  if (left.length === 0 || !(most > least_mol) || terms.some(({ substance }) => kind(substance).M === undefined))
+    return;
   const X = work.assume({
     key: 'conversion',
     label: 'conversion of the limiting reagent',

@@ -51,6 +51,7 @@ export const quench: Operation<QuenchParams, Quench> = {
     return { ...eventsAt(context, 'poured', 'ended'), ...(temperature ? { temperature } : {}) };
   },
   sentence: ({ params: { below_C } }) => `Below ${below_C}\u202f°C, pour the mixture into the stirred ice-water.`,
+  conditions: ({ line }) => ({ pours: [line] }),
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { line }) => {
     const from = work.place('in');

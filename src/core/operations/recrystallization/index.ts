@@ -86,7 +86,12 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
   },
   timing: ({ boil_min }) => ({ fixed_min: boil_min, grows: 'heat' }),
   predict: (work, params) => dissolveHot(work, params),
-  conditions: ({ charcoal }) => ({ boiling: true, hot: true, ...(charcoal ? { intoHot: [charcoal] } : {}) }),
+  conditions: ({ charcoal }) => ({
+    boiling: true,
+    hot: true,
+    warms: true,
+    ...(charcoal ? { intoHot: [charcoal] } : {}),
+  }),
   cautions: (context) => (context.params.charcoal ? cautionOf(context, context.params.charcoal) : []),
   asks: ({ dissolved, total, expected }, context) => [
     massAsk(context),

@@ -91,7 +91,7 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     work.temperature(place, (low_C + high_C) / 2);
     react(work, place);
   },
-  conditions: () => ({ boiling: true, hot: true }),
+  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true }),
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
     ...checks(context, setUp),

@@ -40,7 +40,7 @@ export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
     };
   },
   sentence: () => 'Concentrate the mother liquor, cool, filter the second crop: keep it apart.',
-  conditions: () => ({ boiling: true, hot: true }),
+  conditions: () => ({ boiling: true, hot: true, warms: true }),
   asks: ({ mixed, apart }, context) => [
     measure(context, {
       id: 'volume',

@@ -57,7 +57,7 @@ export const steamDistillation: Operation<SteamDistillationParams, SteamDistilla
   },
   sentence: (context) =>
     `Distil about ${format({ dim: 'volume', value: wantedOf(context) }, 'mL', { figures: 3 })} with the steam; top up with water, never dry.`,
-  conditions: () => ({ boiling: true, hot: true }),
+  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true, distils: { vapour_C: 100 }, steam: true }),
   cautions: () => [
     'With a live steam line: open the vent before the heat goes off, or it sucks back.',
     'Steam scalds.',

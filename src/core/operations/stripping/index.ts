@@ -45,7 +45,7 @@ export const stripping: Operation<StrippingParams, Stripping> = {
   },
   sentence: (context) =>
     `Take the solvent off at ${context.params.bath_C}\u202f°C from a tared flask: the ${stageName(context, context.params.of)} stays.`,
-  conditions: () => ({ hot: true, vacuum: true }),
+  conditions: () => ({ hot: true, warms: true, vacuum: 'rotary' }),
   cautions: () => ['Never take an ether to dryness on heat unless it is free of peroxides.'],
   isolates: true,
   predict: (work, params) => stripOff(work, params),

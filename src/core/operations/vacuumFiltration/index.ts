@@ -59,7 +59,7 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
     line === params.wash ? undefined : { ...params, ...(liquid ? { liquid: liquid.filter((id) => id !== line) } : {}) },
   actual: (context) => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,
-  conditions: () => ({ vacuum: true }),
+  conditions: () => ({ vacuum: 'suction' }),
   isolates: true,
   timing: ({ air_min }) => ({ fixed_min: air_min, grows: 'heat' }),
   predict: (work, params) => filterOff(work, params),

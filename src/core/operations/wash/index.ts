@@ -26,6 +26,7 @@ export const wash: Operation<ShakingParams, Shaking> = {
     'Carbonate or bicarbonate: into the open funnel in portions, swirled until the fizzing slackens.',
     ...shakingCautions,
   ],
+  conditions: () => ({ shakes: true }),
   isolates: true,
   predict: (work, params) => washLayer(work, params),
   asks: (_, context) =>

@@ -1,0 +1,142 @@
+import { carbonDioxide } from './gas';
+import { coefficientInput } from '../stoichiometry/extents';
+import { derive } from '../stoichiometry/derive';
+import { fact, finding } from '../finding/finding';
+import { fromWorked } from '../quantity/worked';
+import { gasOf } from './gases';
+import { gasVolume } from './gas';
+import { groupsOf } from '../reference/groups';
+import { implied } from '../operations/predicting/kinds';
+import { kinds } from './materials';
+import { litres } from './meetingFindings';
+import { molarVolume_L } from '../models/molarVolume';
+import { placeOf } from './placeOf';
+import type { Finding } from '../finding/finding';
+import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
+import type { RuleId } from '../finding/rules';
+
+const ruleOf: Readonly<Record<string, RuleId>> = {
+  base: 'hazard.gasIntoBase',
+  acid: 'hazard.gasIntoAcid',
+  outlet: 'hazard.gasOutlet',
+  vent: 'hazard.gasVent',
+  stop: 'hazard.gasPoison',
+};
+
+/** Gases: of the equation where the reaction runs, of carbonate where the process frees it, in a closed vial. */
+export function gasFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
+  return scenes.flatMap((scene) => [
+    ...ofCarbonate(plan, scene),
+    ...(scene.reacts ? ofEquation(plan, scene) : []),
+    ...closed(plan, scene),
+  ]);
+}
+
+const least_L = 0.005;
+const much_L = 0.05;
+const names = (all: readonly Present[]) => [...new Set(all.map(({ name }) => name))].join('; ');
+
+function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
+  const moles = (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
+  const [all, acids] = [carbonatesOf(scene), acidsOf(scene)];
+  if (moles * molarVolume_L >= least_L && all.length > 0)
+    return [
+      finding('hazard.carbonDioxide', moles * molarVolume_L >= much_L ? 'caution' : 'note', placeOf(plan, scene, []), {
+        a: names(all),
+        b: acids.length > 0 ? names(acids) : 'the acid in it',
+        gas: litres(moles),
+      }),
+    ];
+  // A table without steps: whatever shares a vessel is taken to meet.
+  return scene.step === undefined ? scene.places.flatMap((place) => byAmounts(plan, scene, place)) : [];
+}
+
+const presentIn = ({ places }: Scene) => places.flatMap(({ here }) => [...here.values()]);
+const carbonatesOf = (scene: Scene) => presentIn(scene).filter(({ substance }) => kinds.carbonate(substance));
+const acidsOf = (scene: Scene) => presentIn(scene).filter(({ substance }) => kinds.acid(substance));
+
+function byAmounts(plan: PlanSeen, scene: Scene, { here }: PlaceSeen): readonly Finding[] {
+  const all = [...here.values()];
+  const acids = all.filter(({ substance }) => kinds.acid(substance));
+  return all
+    .filter(({ substance }) => kinds.carbonate(substance))
+    .flatMap((one) => {
+      if (acids.length === 0) return [];
+      const about = placeOf(plan, scene, [one]);
+      const args = { a: one.name, b: names(acids) };
+      const gas = carbonDioxide(counted(one), acids.map(counted));
+      return gas
+        ? [finding('hazard.carbonDioxide', 'caution', about, { ...args, gas: fact(gas.q, gas.unit, 2) })]
+        : [finding('hazard.carbonDioxideUnknown', 'caution', about, args)];
+    });
+}
+
+function counted({ substance, moles }: Present) {
+  const { formula } = substance;
+  const amount =
+    moles === undefined
+      ? undefined
+      : derive({
+          formula: 'taken',
+          dim: 'amount',
+          unit: 'mmol',
+          value: moles,
+          inputs: {
+            x: {
+              q: { dim: 'amount', value: moles },
+              unit: 'mmol',
+              figures: 3,
+              source: { at: 'prediction', id: substance.id },
+            },
+          },
+          figures: 3,
+        });
+  return { formula, groups: groupsOf(substance), amount };
+}
+
+/** What the equation gives off, from the extent of the charge: all of it, since a trap has to hold all. */
+function ofEquation(plan: PlanSeen, scene: Scene): readonly Finding[] {
+  const extent = plan.charge.extents?.limiting.extent;
+  const { terms, product } = plan.doc.equation;
+  return terms
+    .filter(({ side, substance }) => side === 'right' && substance !== product)
+    .flatMap(({ substance: id, coefficient }) => {
+      const substance = plan.doc.substances.find((one) => one.id === id);
+      const gas = substance && gasOf(substance.formula);
+      if (!substance || !gas || substance.form === 'liquid' || substance.form === 'solid') return [];
+      const rule = ruleOf[gas.trap] as RuleId;
+      const severity = gas.trap === 'stop' ? 'stop' : 'caution';
+      const about = { ...placeOf(plan, scene, []), substance: id };
+      if (!extent) return [finding(`${rule}Unknown` as RuleId, severity, about, { name: substance.name })];
+      const amount = derive({
+        formula: 'delivered',
+        dim: 'amount',
+        unit: 'mmol',
+        value: coefficient * extent.q.value,
+        inputs: { k: coefficientInput(coefficient), n_b: fromWorked(extent) },
+      });
+      const volume = gasVolume(amount);
+      return [finding(rule, severity, about, { name: substance.name, gas: fact(volume.q, volume.unit, 2) })];
+    });
+}
+
+/** A closed vial in which gas forms, or in which the mixture gets warm by itself. */
+function closed(plan: PlanSeen, scene: Scene): readonly Finding[] {
+  const { closed: vial } = scene.conditions;
+  if (!vial) return [];
+  const extent = plan.charge.extents?.limiting.extent.q.value ?? 0;
+  const formed = scene.reacts
+    ? plan.doc.equation.terms.filter(({ side, substance }) => {
+        const one = plan.doc.substances.find(({ id }) => id === substance);
+        return side === 'right' && one?.form !== 'solid' && one?.form !== 'liquid' && gasOf(one?.formula) !== undefined;
+      })
+    : [];
+  const moles =
+    formed.reduce((sum, { coefficient }) => sum + coefficient * extent, 0) +
+    (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
+  const every = fact({ dim: 'time', value: vial.vent_min * 60 }, 'min', 2);
+  const about = placeOf(plan, scene, []);
+  return moles * molarVolume_L >= least_L
+    ? [finding('hazard.closedGas', 'caution', about, { gas: litres(moles), every })]
+    : [finding('hazard.closedWarm', 'note', about, { every })];
+}

@@ -1,0 +1,62 @@
+import { burnsInRoom, burnsWarm, flashOf, ignitesItself } from './fire';
+import { fact, finding } from '../finding/finding';
+import { kinds } from './materials';
+import { placeOf } from './placeOf';
+import type { Finding } from '../finding/finding';
+import type { PlanSeen, Present, Scene } from './scene';
+
+// What clings, or is dissolved to a trace, makes no vapour to speak of.
+const least_g = 0.05;
+const ofAll = 0.1;
+
+/** What can catch fire where a step heats: everything that its vessels hold by then, charged or formed. */
+export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
+  return scenes.flatMap((scene): readonly Finding[] => {
+    if (!scene.conditions.warms) return [];
+    const burning = burningIn(scene);
+    if (burning.length === 0) return [];
+    const about = placeOf(plan, scene, []);
+    const names = [...new Set(burning.map(({ name }) => name))].join('; ');
+    const lowest = burning.flatMap(({ substance }) => flashOf(substance) ?? [])[0];
+    const flash = lowest === undefined ? {} : { flash: celsius(lowest) };
+    const room = burning.some(({ substance }) => burnsInRoom(substance));
+    const rule = room
+      ? lowest === undefined
+        ? 'hazard.flameFree'
+        : 'hazard.flameFreeFlash'
+      : lowest === undefined
+        ? 'hazard.flame'
+        : 'hazard.flameFlash';
+    const self = burning.filter(({ substance }) => ignitesItself(substance));
+    return [
+      finding(rule, 'caution', about, { names, ...flash }),
+      ...(self.length > 0
+        ? [
+            finding('hazard.autoignition', 'caution', about, {
+              names: [...new Set(self.map(({ name }) => name))].join('; '),
+            }),
+          ]
+        : []),
+      ...(scene.conditions.boiling && scene.step?.time.attended === false
+        ? [finding('hazard.unattended', 'caution', about, { names })]
+        : []),
+    ];
+  });
+}
+
+/** The lowest flash point first. */
+function burningIn({ places, conditions }: Scene): readonly Present[] {
+  const all = places.flatMap(({ here }) => {
+    const whole = [...here.values()].reduce((sum, { grams = 0 }) => sum + grams, 0);
+    return [...here.values()].filter(({ substance, grams }) => {
+      if (substance.form === 'solid' && !kinds.flammable(substance)) return false;
+      const much = grams === undefined || grams >= least_g;
+      const boils = conditions.boiling === true && (grams === undefined || grams >= ofAll * whole);
+      return much && burnsWarm(substance, boils);
+    });
+  });
+  const unique = [...new Map(all.map((one) => [one.id, one])).values()];
+  return unique.sort((a, b) => (flashOf(a.substance) ?? 200) - (flashOf(b.substance) ?? 200));
+}
+
+const celsius = (value: number) => fact({ dim: 'temperature', value }, '°C', Math.abs(value) >= 100 ? 3 : 2);

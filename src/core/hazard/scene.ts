@@ -1,0 +1,218 @@
+import { findOperation } from '../operations/registry';
+import { foreseeSteps } from '../process/predictProcess';
+import { reactionStep } from '../process/reactionStep';
+import { introduced } from '../operations/predicting/introduced';
+import type { Bringing } from '../operations/predicting/introduced';
+import { wholeOf } from '../mixture/shelf';
+import type { Conditions } from '../operations/conditions';
+import type { Judged } from './materials';
+import type { Kind } from '../operations/predicting/kinds';
+import type { Matter } from '../mixture/matter';
+import type { Plan } from '../preparation/planTypes';
+import type { PlannedVessel } from '../preparation/document';
+import type { Shelf } from '../mixture/shelf';
+import type { Step } from '../preparation/steps';
+
+/** What the triggers look at of a plan. */
+export type PlanSeen = Pick<Plan, 'doc' | 'lines' | 'charge' | 'findings'>;
+
+/** A substance in a place while a step is done. */
+export interface Present {
+  readonly id: string;
+  readonly substance: Judged;
+  readonly name: string;
+  /** The most of it there; absent where nobody can tell. */
+  readonly grams?: number;
+  readonly moles?: number;
+}
+
+/** A vessel, or a place that a step makes, while the step is done. */
+export interface PlaceSeen {
+  readonly place: string;
+  readonly vessel?: PlannedVessel;
+  readonly before: ReadonlyMap<string, Present>;
+  /** Everything that is in it at some moment of the step. */
+  readonly here: ReadonlyMap<string, Present>;
+}
+
+/** A step with what its vessels hold by then, as the process foresees it. */
+export interface Scene {
+  readonly step: Step | undefined;
+  readonly conditions: Conditions;
+  readonly places: readonly PlaceSeen[];
+  /** Lines of the charge table that are brought in. */
+  readonly lines: readonly string[];
+  /** Substances that are brought in. */
+  readonly came: ReadonlySet<string>;
+  /** What escapes, g. */
+  readonly air: Matter;
+  /** The reaction comes to its end here. */
+  readonly reacts: boolean;
+}
+
+// A milligram and below: what clings and what an equilibrium leaves.
+const least_g = 1e-3;
+
+/** The steps of a plan, each with what is where by then; a last one for lines that no step takes. */
+export function scenesOf(plan: PlanSeen): readonly Scene[] {
+  const { steps, world } = foreseeSteps(plan);
+  const { kind } = world;
+  const foreseen = new Map(steps.map((one) => [one.step.id, one]));
+  const { doc } = plan;
+  const reacting = reactionStep(doc) ?? lastBeforeWorkUp(doc.steps);
+  const unknown = unknownAmounts(plan, reacting);
+  const seen = (matter: Matter) => presentIn(matter, kind, unknown);
+  const vessel = new Map(doc.vessels.map((one) => [one.id, one]));
+  let shelf: Shelf = {};
+  const scenes: Scene[] = [];
+  for (const step of doc.steps) {
+    const operation = findOperation(step.op);
+    const conditions = operation?.conditions?.(step.params) ?? {};
+    const found = foreseen.get(step.id);
+    const lines = (operation?.refs(step.params).lines ?? []).filter((line) => line !== undefined);
+    const touched = found?.touched.length ? found.touched : placesOf(step, shelf, found?.product);
+    const brought = found ? found.lines : lines;
+    const came = new Set([...Object.keys(found?.introduced ?? {}), ...brought.flatMap((id) => substanceOf(plan, id))]);
+    const places = touched.map((place): PlaceSeen => {
+      const before = seen(at(shelf, place));
+      const parts = [
+        at(shelf, place),
+        found?.peaks[place] ?? {},
+        found ? at(found.shelf, place) : strangers(plan, lines, world),
+      ];
+      const here = merged(parts.map(seen));
+      const planned = vessel.get(place);
+      return {
+        place,
+        ...(planned ? { vessel: planned } : {}),
+        before,
+        here: step.id === reacting ? withFormed(plan, kind, here) : here,
+      };
+    });
+    const air = (found?.streams ?? []).filter(({ to }) => to === 'air').map(({ matter }) => matter);
+    scenes.push({ step, conditions, places, lines: brought, came, air: sum(air), reacts: step.id === reacting });
+    if (found) shelf = found.shelf;
+  }
+  return [...scenes, ...leftOut(plan, scenes, world)];
+}
+
+const at = (shelf: Shelf, place: string): Matter => {
+  const content = shelf[place];
+  return content ? wholeOf(content) : {};
+};
+
+const sum = (all: readonly Matter[]): Matter => {
+  const total: Record<string, number> = {};
+  for (const matter of all) for (const [id, grams] of Object.entries(matter)) total[id] = (total[id] ?? 0) + grams;
+  return total;
+};
+
+/** Vessels that a step which changes nothing works in. */
+function placesOf(step: Step, shelf: Shelf, product: string | undefined): readonly string[] {
+  const named = Object.values(step.uses ?? {});
+  const places = named.length > 0 ? named : product === undefined ? Object.keys(shelf).slice(-1) : [product];
+  return [...new Set(places)];
+}
+
+const substanceOf = ({ doc }: PlanSeen, line: string) =>
+  doc.lines.filter(({ id }) => id === line).map(({ substance }) => substance);
+
+/** What lines bring that the prediction leaves out. */
+function strangers(plan: PlanSeen, lines: readonly string[], world: Bringing['world']): Matter {
+  const assume: Bringing['assume'] = ({ dim, unit, typical: value }) => ({
+    q: { dim, value },
+    unit,
+    figures: 2,
+    formula: 'taken',
+    inputs: {},
+    certain: 'assumed',
+  });
+  return sum(
+    plan.lines
+      .filter(({ facts }) => lines.includes(facts.line.id))
+      .map(({ facts }) => introduced({ world, assume }, facts.line.id)),
+  );
+}
+
+function lastBeforeWorkUp(steps: readonly Step[]): string | undefined {
+  const first = steps.findIndex(({ op }) => findOperation(op)?.isolates);
+  return steps[(first === -1 ? steps.length : first) - 1]?.id;
+}
+
+/** Substances of which nobody can tell how much there is: brought in words, or formed of such. */
+function unknownAmounts(plan: PlanSeen, reacting: string | undefined): ReadonlySet<string> {
+  const unknown = new Set<string>();
+  for (const { facts, total } of plan.lines)
+    if (total.mass === undefined && total.volume === undefined) unknown.add(facts.line.substance);
+  const { terms } = plan.doc.equation;
+  const known = plan.charge.extents !== undefined && reacting !== undefined;
+  if (!known) for (const { side, substance } of terms) if (side === 'right') unknown.add(substance);
+  return unknown;
+}
+
+function presentIn(
+  matter: Matter,
+  kind: (id: string) => Kind,
+  unknown: ReadonlySet<string>,
+): ReadonlyMap<string, Present> {
+  const found = new Map<string, Present>();
+  for (const [id, grams] of Object.entries(matter)) {
+    if (!(grams > 0) || (grams < least_g && !unknown.has(id))) continue;
+    const one = presentOf(kind(id), grams >= least_g ? grams : undefined);
+    if (one) found.set(id, one);
+  }
+  return found;
+}
+
+function presentOf({ id, name, substance, groups, M }: Kind, grams: number | undefined): Present | undefined {
+  if (!substance) return undefined;
+  return {
+    id,
+    name,
+    substance: substance.groups ? substance : { ...substance, ...(Object.keys(groups).length > 0 ? { groups } : {}) },
+    ...(grams === undefined ? {} : { grams, ...(M === undefined ? {} : { moles: grams / M }) }),
+  };
+}
+
+function merged(all: readonly ReadonlyMap<string, Present>[]): ReadonlyMap<string, Present> {
+  const most = new Map<string, Present>();
+  for (const one of all)
+    for (const [id, present] of one) if ((present.grams ?? 0) >= (most.get(id)?.grams ?? 0)) most.set(id, present);
+  return most;
+}
+
+/** Where all reactants stand, what the equation makes of them stands too, though nobody may be able to tell how much. */
+function withFormed(
+  { doc }: PlanSeen,
+  kind: (id: string) => Kind,
+  here: ReadonlyMap<string, Present>,
+): ReadonlyMap<string, Present> {
+  const left = doc.equation.terms.filter(({ side }) => side === 'left');
+  if (left.length === 0 || !left.every(({ substance }) => here.has(substance))) return here;
+  const formed = doc.equation.terms
+    .filter(({ side, substance }) => side === 'right' && !here.has(substance))
+    .flatMap(({ substance }): readonly (readonly [string, Present])[] => {
+      const one = presentOf(kind(substance), undefined);
+      return one ? [[substance, one]] : [];
+    });
+  return new Map([...here, ...formed]);
+}
+
+/** Lines that no step takes: they may meet anything that their vessel ever holds, or each other where no vessel is named. */
+function leftOut(plan: PlanSeen, scenes: readonly Scene[], world: Bringing['world']): readonly Scene[] {
+  const { kind } = world;
+  const taken = new Set(scenes.flatMap(({ lines }) => lines));
+  const rest = plan.lines.filter(({ facts }) => !taken.has(facts.line.id));
+  if (rest.length === 0) return [];
+  const places = [...new Set(rest.map(({ facts }) => facts.line.vessel ?? ''))].map((place): PlaceSeen => {
+    const mine = rest.filter(({ facts }) => (facts.line.vessel ?? '') === place);
+    const unknown = new Set(mine.map(({ facts }) => facts.line.substance));
+    const ids = mine.map(({ facts }) => facts.line.id);
+    const own = presentIn(strangers(plan, ids, world), kind, unknown);
+    const ever = scenes.flatMap((scene) => scene.places.filter((one) => one.place === place).map(({ here }) => here));
+    return { place, before: new Map(), here: withFormed(plan, kind, merged([...ever, own])) };
+  });
+  const came = new Set(rest.map(({ facts }) => facts.line.substance));
+  const lines = rest.map(({ facts }) => facts.line.id);
+  return [{ step: undefined, conditions: {}, places, lines, came, air: {}, reacts: false }];
+}
