@@ -1,44 +1,16 @@
 import fc from 'fast-check';
 import { computePlan } from '@/core/preparation/plan';
-import { fromReference } from '@/core/preparation/fromReference';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { residues } from '@/core/waste/residues';
 import { acidProtons } from '@/core/reference/groups';
 import { molarMass } from '@/core/compound/molarMass';
-import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { solutionChecks } from '@/core/reference/solutionChecks';
-import { standingsOf } from '@/core/reference/confirmation';
+import { shippedSubstances } from '@/data/reference';
+import { taken } from '../support/library';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, smallPreparation } from '../support/preparations';
-import type { ChargeLine, Entered, Preparation, Role, Substance } from '@/core/preparation/document';
+import type { ChargeLine, Entered, Preparation, Role } from '@/core/preparation/document';
 import type { RuleId } from '@/core/finding/rules';
-
-/** A substance of the library as a preparation holds it. */
-function taken(id: string): { readonly substance: Substance; readonly bottle: Partial<ChargeLine> } {
-  const substance = shippedSubstances.find((one) => one.id === id);
-  if (substance) {
-    const { substance: own, bottle } = fromReference({
-      kind: 'substance',
-      substance,
-      checks: [],
-      standings: standingsOf(substance, [], []),
-    });
-    return { substance: { ...own, id }, bottle };
-  }
-  const solution = shippedSolutions.find((one) => one.id === id);
-  const solute = shippedSubstances.find((one) => one.id === solution?.solute);
-  if (!solution || !solute) throw new Error(`no ${id}`);
-  const checks = solutionChecks(solution, solute);
-  const { substance: own, bottle } = fromReference({
-    kind: 'solution',
-    solution,
-    solute,
-    checks,
-    standings: standingsOf(solution, checks, []),
-  });
-  return { substance: { ...own, id }, bottle };
-}
 
 type Charged = readonly [id: string, role: Role, entered: Entered];
 const mL = (digits: string): Entered => ({ by: 'volume', digits, unit: 'mL' });

@@ -121,6 +121,7 @@ function washingSeed(source: Source): Seeds['washing'] {
     return [
       {
         name,
+        ...(substance?.formula === undefined ? {} : { formula: substance.formula }),
         groups,
         ...(mmol === undefined ? {} : { mmol }),
         ...(substance?.waterSolubility?.digits === 'miscible' ? { miscible: true } : {}),

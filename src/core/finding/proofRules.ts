@@ -53,6 +53,16 @@ export const proofRules = {
     says: '{agent} does not go with {product}.',
     remedies: ['Magnesium or sodium sulfate go with nearly everything.'],
   },
+  'proof.twoLayers': {
+    title: 'Two layers on a drying agent',
+    says: '{volume} of water stands in it when {name} goes in: an agent is for what is dissolved.',
+    remedies: ['Separate the layers first, or pipette the water off.'],
+  },
+  'proof.preDry': {
+    title: 'Dried by the weakest first',
+    says: '{name} takes up little: a wet solution uses it up at once.',
+    remedies: ['Magnesium or sodium sulfate first, this one after.'],
+  },
   'proof.stop': {
     title: 'Not a place to stop',
     says: '“{step}” is marked as a safe stop, but {why}.',

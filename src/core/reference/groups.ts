@@ -1,4 +1,4 @@
-import { atomsOf, equalAtoms } from '../compound/atomsOf';
+import { anhydrousAtoms, atomsOf, equalAtoms } from '../compound/atomsOf';
 
 /** A functional group or a kind of inorganic species, found in a structure by pattern or known by its formula. */
 export interface Group {
@@ -102,6 +102,12 @@ export function hasGroup(counts: GroupCounts | undefined, ...ids: readonly Group
   return counts !== undefined && ids.some((id) => (counts[id] ?? 0) > 0);
 }
 
+/** Hydrogen sulfates of the alkali metals: a proton as strong as it needs. */
+function isBisulfate(formula: string | undefined): boolean {
+  const { H, S, O, Na = 0, K = 0, ...others } = anhydrousAtoms(formula);
+  return H === 1 && S === 1 && O === 4 && Na + K === 1 && Object.keys(others).length === 0;
+}
+
 const protons: Readonly<Record<string, number>> = { H2SO4: 2, H3PO4: 2 };
 
 /**
@@ -111,7 +117,7 @@ const protons: Readonly<Record<string, number>> = { H2SO4: 2, H3PO4: 2 };
  * @example [acidProtons('HCl', { mineralAcid: 1 }), acidProtons('C4H6O3', { anhydride: 1 })] // → [1, 2]
  */
 export function acidProtons(formula: string | undefined, counts: GroupCounts = {}): number {
-  const mineral = counts.mineralAcid ? (protons[formula ?? ''] ?? 1) : 0;
+  const mineral = counts.mineralAcid ? (protons[formula ?? ''] ?? 1) : isBisulfate(formula) ? 1 : 0;
   const { carboxylicAcid = 0, sulfonicAcid = 0, anhydride = 0, acidHalide = 0 } = counts;
   return mineral + carboxylicAcid + sulfonicAcid + 2 * anhydride + 2 * acidHalide;
 }

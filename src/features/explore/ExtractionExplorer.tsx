@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { acidBaseOf } from '@/core/operations/predicting/acidBase';
+import { neutralSystem } from '@/core/operations/predicting/acidBase';
 import { Dial } from './Dial';
 import { exploreExtraction } from '@/core/explore/extraction';
 import { inSentence } from '@/core/preparation/inSentence';
@@ -162,8 +162,9 @@ export function ExtractionExplorer({ substances, seeds }: ExplorerProps) {
 }
 
 function distributed(substance: Substance | undefined, logP: number): Distributed {
-  const system = substance && acidBaseOf(kindOf(substance));
-  const pKa = system?.pKas[0];
+  const system = substance && neutralSystem(kindOf(substance));
   const P = 10 ** logP;
+  // The step that makes it neutral: the last proton of a base, the first of an acid.
+  const pKa = system?.pKas[system.charge > 0 ? system.charge - 1 : 0];
   return system && pKa !== undefined ? { P, kind: system.charge > 0 ? 'base' : 'acid', pKa } : { P };
 }

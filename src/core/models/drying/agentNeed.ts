@@ -13,11 +13,13 @@ export interface AgentNeedOptions {
   readonly practical?: number;
   /** Water taken out before (brine leaves the rest), share of saturation. @default 1 */
   readonly saturation?: number;
+  /** Least dose for suspended water that no solubility tells of, g per 25 mL of wet layer. @default 0 */
+  readonly floor_per25mL?: number;
 }
 
 /**
  * Drying agent for a water-saturated layer: dissolved water over what a gram takes up in practice (hydrate stoichiometry).
- * An estimate to start from; then by eye.
+ * Water that is only suspended is met by a least dose (practical-course custom). An estimate to start from; then by eye.
  *
  * @returns g of water and g of agent
  */
@@ -28,9 +30,11 @@ export function agentNeed({
   capacity,
   practical = 0.2,
   saturation = 1,
+  floor_per25mL = 0,
 }: AgentNeedOptions): { readonly water_g: number; readonly agent_g: number } {
   assertPositive({ volume_mL, density, capacity, practical });
   assertWithin(0, 1, { waterContent, saturation, practical });
   const water_g = volume_mL * density * waterContent * saturation;
-  return { water_g, agent_g: water_g / (capacity * practical) };
+  assertWithin(0, 100, { floor_per25mL });
+  return { water_g, agent_g: Math.max(water_g / (capacity * practical), (floor_per25mL * volume_mL) / 25) };
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { treatments } from './treatments';
+import { acidProtons } from '../../reference/groups';
 import { washPlan } from './washPlan';
 import type { TreatmentId } from './treatments';
 import type { Impurity } from './washPlan';
@@ -66,4 +67,26 @@ test('whatever is to leave: brine is last, no volume beyond half the layer, noth
       );
     }),
   );
+});
+
+test.each<[string, Impurity, number]>([
+  ['sulfuric acid', { name: 'x', formula: 'H2SO4', groups: { mineralAcid: 1 }, mmol: 10 }, 2],
+  ['citric acid', { name: 'x', groups: { alcohol: 1, carboxylicAcid: 3 }, mmol: 10 }, 3],
+  ['phosphoric acid', { name: 'x', formula: 'H3PO4', groups: { mineralAcid: 1 }, mmol: 10 }, 2],
+  ['acetic anhydride, once water has it', { name: 'x', groups: { anhydride: 1 }, mmol: 10 }, 2],
+  ['acetic acid', { name: 'x', groups: { carboxylicAcid: 1 }, mmol: 10 }, 1],
+])('%s takes its equivalents of bicarbonate, and gives as much gas', (_, impurity, equivalents) => {
+  const { washes } = washPlan({ impurities: [impurity], product: {}, layer_mL: 100 });
+  const wash = washes.find(({ treatment }) => treatment === 'bicarbonate');
+  expect(wash?.gas_L).toBeCloseTo(equivalents * 0.24, 9);
+  expect((wash?.volume_mL ?? 0) * (wash?.times ?? 0)).toBeGreaterThanOrEqual((equivalents * 15) / 1.1 - 1e-9);
+});
+
+test('what is no acid to carbonate counts for none: bisulfate does, boric acid, ammonium and phenol do not', () => {
+  expect([
+    acidProtons('NaHSO4', {}),
+    acidProtons('H3BO3', {}),
+    acidProtons('NH4Cl', {}),
+    acidProtons('C6H6O', { phenol: 1 }),
+  ]).toEqual([1, 0, 0, 0]);
 });

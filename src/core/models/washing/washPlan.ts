@@ -1,5 +1,5 @@
 import { assertPositive } from '../guards';
-import { hasGroup } from '../../reference/groups';
+import { acidProtons, hasGroup } from '../../reference/groups';
 import { molarVolume_L } from '../molarVolume';
 import { treatments } from './treatments';
 import type { GroupCounts } from '../../reference/groups';
@@ -8,6 +8,8 @@ import type { TreatmentId } from './treatments';
 /** Something that has to leave the organic layer. */
 export interface Impurity {
   readonly name: string;
+  /** Tells how many protons a mineral acid gives. */
+  readonly formula?: string;
   readonly groups: GroupCounts;
   /** mmol in the layer; unknown when absent. */
   readonly mmol?: number;
@@ -110,9 +112,21 @@ function separating(layer_mL: number): PlannedWash {
   };
 }
 
+/** Equivalents of a treatment's reagent that a molecule takes. */
+function equivalents(id: TreatmentId, { formula, groups }: Impurity): number {
+  const { amine = 0, ammonia = 0, hydroxide = 0, carbonate = 0, bicarbonate = 0, phenol = 0 } = groups;
+  const alkali = hydroxide * (/\(OH\)2/.test(formula ?? '') ? 2 : 1);
+  const each: Partial<Record<TreatmentId, number>> = {
+    bicarbonate: acidProtons(formula, groups),
+    acid: amine + ammonia + alkali + 2 * carbonate + bicarbonate,
+    hydroxide: phenol,
+  };
+  return Math.max(1, each[id] ?? 1);
+}
+
 function planned(id: TreatmentId, impurities: readonly Impurity[], layer_mL: number): PlannedWash {
   const { molarity, why, cautions, gas } = treatments[id];
-  const mmol = impurities.reduce((sum, one) => sum + (one.mmol ?? 0), 0);
+  const mmol = impurities.reduce((sum, one) => sum + (one.mmol ?? 0) * equivalents(id, one), 0);
   const needed = molarity === undefined ? 0 : (mmol * excess) / molarity;
   const volume_mL = Math.min(most * layer_mL, Math.max(needed, least * layer_mL));
   const gas_L = gas ? (mmol / 1000) * molarVolume_L : 0;

@@ -8,3 +8,8 @@ export function capacityOf(formula: string | undefined, M: number | undefined): 
   const waters = formula === undefined ? undefined : hydrates[formula];
   return waters === undefined || M === undefined ? undefined : hydrateCapacity(M, waters);
 }
+
+const floors: Readonly<Record<string, number>> = { MgSO4: 1, Na2SO4: 1, CaCl2: 2, K2CO3: 2 };
+
+/** Least dose of an agent for the drops that hang in a wet layer, g per 25 mL (practical-course custom). */
+export const floorOf = (formula: string | undefined): number => floors[formula?.split('·')[0] ?? ''] ?? 1;

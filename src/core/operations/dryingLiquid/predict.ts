@@ -1,5 +1,5 @@
 import { agentNeed } from '../../models/drying/agentNeed';
-import { capacityOf } from './capacities';
+import { capacityOf, floorOf } from './capacities';
 import { format } from '../../quantity/format';
 import { gramsOf, times } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
@@ -48,6 +48,9 @@ function takeWater(
   const there = gramsOf(water);
   const bound = Math.min(there, grams * capacity * practical.q.value);
   if (there > 0) work.put(held, 'solid', work.take(place, 'organic', times(water, bound / there)));
+  // What the drops of water held stays on the grains.
+  const salts = Object.fromEntries(Object.entries(organic).filter(([id]) => kind(id).inorganic));
+  work.put(held, 'solid', work.take(place, 'organic', salts));
   const volume = millilitres(kind, organic);
   if (there <= 0 || volume <= 0) return;
   const need = agentNeed({
@@ -56,10 +59,11 @@ function takeWater(
     waterContent: there / gramsOf(organic),
     capacity,
     practical: practical.q.value,
+    floor_per25mL: floorOf(substance?.formula),
   });
   const text = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
   work.remark(
-    `Dissolved water ${text(need.water_g)}: about ${text(need.agent_g)} of this agent to begin with, then by eye.`,
+    `Water in it ${text(need.water_g)}: about ${text(need.agent_g)} of this agent to begin with, then by eye.`,
   );
 }
 

@@ -2,6 +2,7 @@ import { number } from 'yup';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { idParam, params } from '../params';
+import { boilsAway } from '../predicting/volatile';
 import { liquidsOf } from '../predicting/react';
 import { massFindings, stageName } from '../stages';
 import { without } from '../../mixture/matter';
@@ -21,6 +22,9 @@ export interface Evaporation {
   readonly done?: Live<Happening>;
   readonly last?: { readonly mass: Worked<'mass'>; readonly at: string; readonly round: number };
 }
+
+// What boils up to here dries up in days.
+const inDays_C = 130;
 
 /** Crystals from an open dish, by slow evaporation: days to weeks, the mass over time. */
 export const evaporation: Operation<EvaporationParams, Evaporation> = {
@@ -56,7 +60,7 @@ export const evaporation: Operation<EvaporationParams, Evaporation> = {
     const liquid = liquidsOf(work, place);
     const stays = { [id]: liquid[id] ?? 0 };
     const solids = Object.fromEntries(
-      Object.entries(without(liquid, stays)).filter(([one]) => work.world.kind(one).solid),
+      Object.entries(without(liquid, stays)).filter(([one]) => !boilsAway(work.world.kind(one), inDays_C)),
     );
     const vapour = without(without(liquid, stays), solids);
     work.rearrange(place, { solid: work.whole(place) });

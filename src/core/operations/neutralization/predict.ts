@@ -1,9 +1,8 @@
-import { acidBaseOf } from '../predicting/acidBase';
+import { neutralFraction, neutralSystem } from '../predicting/acidBase';
 import { format } from '../../quantity/format';
 import { plus, times, without } from '../../mixture/matter';
 import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../predicting/react';
-import { protonsGiven } from '../../models/acidBase/speciation';
 import { remarkOnGas } from '../predicting/funnel';
 import { room_C } from '../../mixture/shelf';
 import { excessCharge, shakeTogether } from '../predicting/layers';
@@ -83,9 +82,6 @@ function waterIn(work: Worktop, place: string): string {
 
 /** Share of the neutral form at a pH: only that is limited by its solubility. */
 function neutralShare(work: Worktop, id: string, pH: number): number {
-  const system = acidBaseOf(work.world.kind(id));
-  const [pKa] = system?.pKas ?? [];
-  if (pKa === undefined || !system) return 1;
-  const given = protonsGiven([pKa], pH);
-  return Math.max(1e-12, system.charge > 0 ? given : 1 - given);
+  const system = neutralSystem(work.world.kind(id));
+  return system ? Math.max(1e-12, neutralFraction(system, pH)) : 1;
 }

@@ -1,50 +1,50 @@
-import { acidProtons } from '../../reference/groups';
-import { implied } from './kinds';
+import { ionsOf } from '../../models/acidBase/ionsOf';
+import { organicIons } from '../../models/acidBase/organicIons';
+import { impliedIons } from './kinds';
+import { speciation } from '../../models/acidBase/speciation';
+import type { Ions, IonSystem } from '../../models/acidBase/ionsOf';
 import type { Kind } from './kinds';
 
-/** How a substance takes part in acid–base equilibria, per mole. */
-export interface AcidBase {
-  readonly pKas: readonly number[];
-  /** Charge of the fully protonated form. */
-  readonly charge: number;
-  /** Charge of the ions that stay ions whatever the pH: sodium of a base, less chloride of an acid. */
-  readonly spectators: number;
-  /** Its neutral acid leaves as a gas. */
-  readonly gas?: boolean;
-}
-
-const carbonic = [6.35, 10.33];
-const sulfurous = [1.81, 7.2];
-const hydrogensulfate = [1.99];
+const known = new WeakMap<Kind, Ions | undefined>();
 
 /**
- * Acid–base character by what a substance is: a strong acid or base, a carbonate, or one with pKa values; of a base that of its
- * conjugate acid. Strong acids count as wholly dissociated.
+ * What a substance is in water: salts, acids and bases as ions with their own equilibria, by formula where they are inorganic, by
+ * structure and listed constants where they are organic.
  *
  * @returns nothing for what takes no part
  */
-export function acidBaseOf(kind: Kind): AcidBase | undefined {
+export function acidBaseOf(kind: Kind): Ions | undefined {
   // A funnel asks for the same few substances again and again.
   if (!known.has(kind)) known.set(kind, characterOf(kind));
   return known.get(kind);
 }
 
-const known = new WeakMap<Kind, AcidBase | undefined>();
-
-function characterOf({ id, groups, substance }: Kind): AcidBase | undefined {
-  if (id === implied.hydroxide.id || groups.hydroxide) return strong(hydroxides(substance?.formula));
-  if (id === implied.hydrogensulfate.id) return { pKas: hydrogensulfate, charge: -1, spectators: 1 };
-  if (groups.mineralAcid) return strong(-acidProtons(substance?.formula, groups));
-  if (groups.bicarbonate) return { pKas: carbonic, charge: 0, spectators: 1, gas: true };
-  if (groups.carbonate) return { pKas: carbonic, charge: 0, spectators: 2, gas: true };
-  if (groups.sulfite)
-    return { pKas: sulfurous, charge: 0, spectators: /Na2SO3/.test(substance?.formula ?? '') ? 2 : 1 };
-  const pKas = (substance?.pKa ?? []).map(({ digits }) => Number(digits));
-  if (groups.hypochlorite) return { pKas: pKas.length > 0 ? pKas : [7.5], charge: 0, spectators: 1 };
-  if (pKas.length === 0) return undefined;
-  return { pKas, charge: groups.amine || groups.ammonia ? 1 : 0, spectators: 0 };
+/** The equilibrium in which a substance has a form without charge. */
+export function neutralSystem(kind: Kind): IonSystem | undefined {
+  return acidBaseOf(kind)?.systems.find(({ charge, pKas }) => charge >= 0 && charge <= pKas.length);
 }
 
-const strong = (spectators: number): AcidBase => ({ pKas: [], charge: 0, spectators });
+/** Share of the form without charge at a pH. */
+export function neutralFraction({ pKas, charge }: Pick<IonSystem, 'pKas' | 'charge'>, pH: number): number {
+  return speciation(pKas, pH)[charge] ?? 0;
+}
 
-const hydroxides = (formula = 'NaOH') => (/\(OH\)2/.test(formula) ? 2 : 1);
+function characterOf(kind: Kind): Ions | undefined {
+  const implied = impliedIons(kind);
+  if (implied) return implied;
+  const { groups, substance, water } = kind;
+  if (water || !substance) return undefined;
+  const pKas = (substance.pKa ?? []).map(({ digits }) => Number(digits));
+  const inorganic = substance.formula === undefined ? undefined : ionsOf(substance.formula);
+  if (inorganic) return inorganic.systems.length === 0 && inorganic.spectators === 0 ? undefined : inorganic;
+  return organicIons({
+    smiles: substance.smiles,
+    pKas,
+    bases: (groups.amine ?? 0) + (groups.ammonia ?? 0),
+    acids: {
+      carboxylic: groups.carboxylicAcid ?? 0,
+      sulfonic: groups.sulfonicAcid ?? 0,
+      phenol: groups.phenol ?? 0,
+    },
+  });
+}

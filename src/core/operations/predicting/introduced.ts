@@ -1,3 +1,4 @@
+import { hasGroup } from '../../reference/groups';
 import { implied } from './kinds';
 import { nothing } from '../../mixture/matter';
 import type { Matter } from '../../mixture/matter';
@@ -42,7 +43,29 @@ export function introduced(work: Bringing, id: string): Matter {
   // A hydrate or a salt brings the species of the equation and the rest of its formula.
   const share = delivers && M && M_species ? Math.min(1, (delivers.count * M_species) / M) : 1;
   const rest = grams - counted * share;
-  return { [species]: counted * share, ...(rest > 1e-12 ? { [waterOf(work)]: rest } : {}) };
+  return { [species]: counted * share, ...(rest > 1e-12 ? { [diluentOf(work, line)]: rest } : {}) };
+}
+
+/**
+ * What a bottle holds beside its substance: water where the entry is a solution in water or the substance mixes with it; the solvent
+ * that its name tells ("in hexane"), where the preparation has it; else something that nobody has named.
+ */
+function diluentOf(work: Bringing, { line, substance: { substance } }: LineFacts): string {
+  const kind = work.world.kind(line.substance);
+  if (line.strength === undefined || (kind.groups.water ?? 0) > 0) return waterOf(work);
+  const named = /\bin ([a-z0-9 ,.'’-]+)/i.exec(substance.name)?.[1]?.trim().toLowerCase();
+  const solvent =
+    named === undefined
+      ? undefined
+      : [...work.world.facts.substances].find(([, { substance: one }]) => {
+          const name = one.name.toLowerCase();
+          return named.startsWith(name) || name.startsWith(named);
+        })?.[0];
+  if (solvent !== undefined) return solvent;
+  const mixes = substance.waterSolubility?.digits === 'miscible' || hasGroup(kind.groups, 'alcohol', 'carboxylicAcid');
+  if (named === undefined && (kind.inorganic || mixes)) return waterOf(work);
+  const weak = line.strength.by === 'molarity' || Number(line.strength.digits) < 80;
+  return weak ? implied.solvent.id : 'rest~';
 }
 
 function soluteOf(work: Bringing, { line, bottle }: LineFacts, grams: number, amount: number | undefined): number {

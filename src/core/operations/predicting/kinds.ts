@@ -1,4 +1,7 @@
+import { anhydrousAtoms } from '../../compound/atomsOf';
 import { groupsOf, hasGroup } from '../../reference/groups';
+import { ionsOf } from '../../models/acidBase/ionsOf';
+import type { Ions } from '../../models/acidBase/ionsOf';
 import type { Facts } from '../../preparation/facts';
 import type { GroupCounts } from '../../reference/groups';
 import type { Substance } from '../../preparation/document';
@@ -16,6 +19,8 @@ export interface Kind {
   readonly groups: GroupCounts;
   /** A salt, an inorganic acid or base: it stays in the water. */
   readonly inorganic: boolean;
+  /** An organic acid or base bound to a metal, ammonium or mineral acid. */
+  readonly salt: boolean;
   readonly substance?: Substance;
 }
 
@@ -25,6 +30,8 @@ export const implied = {
   carbonDioxide: { id: 'carbon-dioxide~', name: 'Carbon dioxide', formula: 'CO2', M: 44.009, density: undefined },
   hydroxide: { id: 'hydroxide~', name: 'Sodium hydroxide', formula: 'NaOH', M: 39.997, density: undefined },
   chloride: { id: 'chloride~', name: 'Sodium chloride', formula: 'NaCl', M: 58.44, density: undefined },
+  // Nobody has named it: neither formula nor molar mass.
+  solvent: { id: 'solvent~', name: 'Solvent of a solution', formula: undefined, M: undefined, density: 0.8 },
   hydrogensulfate: {
     id: 'hydrogensulfate~',
     name: 'Sodium hydrogensulfate',
@@ -43,7 +50,45 @@ export function kindsOf({ substances }: Facts): (id: string) => Kind {
   const known = new Map<string, Kind>();
   for (const [id, { substance, molarMass }] of substances)
     known.set(id, kindOf(substance, molarMass?.ok ? molarMass.value.q.value : undefined));
-  return (id) => known.get(id) ?? impliedKind(id);
+  return (id) => known.get(id) ?? remainder(id, known) ?? impliedKind(id);
+}
+
+const left = 'left~';
+
+/** What a carbonate leaves when its carbon dioxide has gone: its cations, with the mass of their oxide. */
+export const withoutGas = (id: string) => `${left}${id}`;
+
+function remainder(id: string, known: Map<string, Kind>): Kind | undefined {
+  const base = id.startsWith(left) ? known.get(id.slice(left.length)) : undefined;
+  if (!base?.substance) return undefined;
+  const name = `what is left of ${base.name}`;
+  const kind: Kind = {
+    id,
+    name,
+    ...(base.M === undefined ? {} : { M: base.M - implied.carbonDioxide.M }),
+    water: false,
+    solid: true,
+    groups: { hydroxide: 1 },
+    inorganic: true,
+    salt: false,
+    substance: { id, name },
+  };
+  known.set(id, kind);
+  remainders.set(kind, base.substance.formula ?? '');
+  return kind;
+}
+
+const remainders = new WeakMap<Kind, string>();
+
+/** Ions of what models make: the cations that a carbonate leaves, and what has a formula of its own. */
+export function impliedIons(kind: Kind): Ions | undefined {
+  const carbonate = remainders.get(kind);
+  if (carbonate !== undefined) {
+    const ions = ionsOf(carbonate);
+    return ions && { systems: ions.systems.filter(({ gas }) => !gas), spectators: ions.spectators };
+  }
+  const formula = impliedById.get(kind.id)?.formula;
+  return formula === undefined || kind.water ? undefined : ionsOf(formula);
 }
 
 /** A substance as the models see it. */
@@ -59,6 +104,7 @@ export function kindOf(substance: Substance, M?: number): Kind {
     solid: form === 'solid' || (form === undefined && melting !== undefined),
     groups,
     inorganic: isInorganic(groups, formula),
+    salt: isSalt(substance),
     substance,
   };
 }
@@ -72,26 +118,42 @@ const impliedKinds = new Map<string, Kind>(
       {
         id,
         name,
-        M,
+        ...(M === undefined ? {} : { M }),
         ...(density === undefined ? {} : { density }),
         water,
-        solid: !water && id !== implied.carbonDioxide.id,
+        solid: density === undefined && id !== implied.carbonDioxide.id,
         groups,
         inorganic: isInorganic(groups, formula),
-        substance: { id, name, formula },
+        salt: false,
+        substance: { id, name, ...(formula === undefined ? {} : { formula }) },
       },
     ];
   }),
 );
 
-const unknown = { name: 'the rest of it', water: false, solid: true, groups: {}, inorganic: false };
+const unknown = { name: 'the rest of it', water: false, solid: true, groups: {}, inorganic: false, salt: false };
 
 function impliedKind(id: string): Kind {
   return impliedKinds.get(id) ?? { ...unknown, id };
 }
 
+/** Without carbon, or with no more of it than carbonate, cyanide and the like hold. Free halogens go their own way. */
 function isInorganic(groups: GroupCounts, formula = ''): boolean {
   if (hasGroup(groups, 'mineralAcid', 'hydroxide', 'carbonate', 'bicarbonate', 'sulfite', 'thiosulfate')) return true;
   if (hasGroup(groups, 'hypochlorite', 'nitrite', 'ammonia')) return true;
-  return /Na|K(?![a-z])|Li|Mg|Ca|Ba|Cu|Fe/.test(formula);
+  if (hasGroup(groups, 'halogen') || formula === '') return false;
+  const atoms = anhydrousAtoms(formula);
+  if (Object.keys(atoms).length === 0 || formula === 'H2O') return false;
+  return (atoms['C'] ?? 0) === 0 || (ionsOf(formula) !== undefined && formula !== 'CO2');
+}
+
+const metal = /^(Li|Na|K|Cs|Mg|Ca|Ba|Zn|Al|Cu|Ag|Fe)$/;
+
+function isSalt({ formula, smiles }: Substance): boolean {
+  const atoms = anhydrousAtoms(formula);
+  if ((atoms['C'] ?? 0) === 0) return false;
+  return (
+    Object.keys(atoms).some((one) => metal.test(one)) ||
+    /\[(NH4|N[aH]?H?\d?)\+\]|(^|\.)(Cl|Br|I)(\.|$)|\[(Cl|Br|I)-\]/.test(smiles ?? '')
+  );
 }

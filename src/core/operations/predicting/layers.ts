@@ -1,13 +1,14 @@
-import { acidBaseOf } from './acidBase';
-import { millilitres } from './volumes';
-import { distributionRatio } from '../../models/partition/distributionRatio';
+import { acidBaseOf, neutralFraction, neutralSystem } from './acidBase';
+import { dimerConstant, likesWater, partitionOf, solventClassOf } from './partition';
 import { findRoot } from '../../models/findRoot';
 import { gramsOf } from '../../mixture/matter';
-import { implied } from './kinds';
+import { implied, withoutGas } from './kinds';
+import { millilitres } from './volumes';
 import { protonsGiven } from '../../models/acidBase/speciation';
-import type { AcidBase } from './acidBase';
+import type { IonSystem } from '../../models/acidBase/ionsOf';
 import type { Kind } from './kinds';
 import type { Matter } from '../../mixture/matter';
+import type { SolventClass } from '../../models/partition/solventPartition';
 import type { Worktop } from './worktop';
 
 /** Two layers in equilibrium. */
@@ -30,20 +31,18 @@ const carbonic = [6.35, 10.33] as const;
 
 /**
  * Shakes everything together: what a solvent and water take of each other, neutral and ionized forms by pH (charge balance over
- * all acids and bases, distribution between the layers included), carbon dioxide out of the open funnel. No emulsions, no ion
- * pairs in the solvent.
+ * all acids, bases and salts, distribution between the layers included), carbon dioxide out of the open funnel. No emulsions, no
+ * ion pairs in the solvent.
  */
 export function shakeTogether(work: Worktop, matter: Matter): Layers {
-  const { kind } = work.world;
-  const { inWater, inSolvent, rest, P, balance } = settle(work, matter);
-  const { organicVolume, aqueousVolume } = balance;
+  const { inWater, inSolvent, rest, balance } = settle(work, matter);
+  const { aqueousVolume } = balance;
   const pH = balancePH(balance);
   const organic: Record<string, number> = { ...inSolvent };
   const aqueous: Record<string, number> = { ...inWater };
-  for (const id of rest) {
-    const D = ratioAt(kind(id), P.get(id) ?? 0, pH);
-    const grams = matter[id] ?? 0;
-    const inOrganic = (grams * D * organicVolume) / (D * organicVolume + aqueousVolume);
+  for (const solute of rest) {
+    const { id, grams } = solute;
+    const inOrganic = grams * organicShare(solute, balance, pH);
     organic[id] = (organic[id] ?? 0) + inOrganic;
     aqueous[id] = (aqueous[id] ?? 0) + grams - inOrganic;
   }
@@ -59,6 +58,32 @@ export function excessCharge(work: Worktop, matter: Matter, pH: number): number 
   return chargeOf(settle(work, matter).balance)(pH);
 }
 
+/** Carbonate in a vessel that acid has reached: its gas leaves, and the layers stay as they are. Gives the gas, g, and the rest. */
+export function fizz(work: Worktop, liquid: Matter): { readonly gas: Matter; readonly liquid: Matter } {
+  const { kind } = work.world;
+  const gassy = Object.keys(liquid).some(
+    (id) => (liquid[id] ?? 0) > 0 && acidBaseOf(kind(id))?.systems.some(({ gas }) => gas),
+  );
+  if (!gassy) return { gas: {}, liquid };
+  const { balance } = settle(work, liquid);
+  const rest: Record<string, number> = { ...liquid };
+  const gas = releaseGas({ work, aqueousVolume: balance.aqueousVolume }, rest, balancePH(balance));
+  return { gas, liquid: rest };
+}
+
+/** What is distributed between the layers. */
+interface Solute {
+  readonly id: string;
+  readonly grams: number;
+  readonly moles: number;
+  /** Of the neutral form. */
+  readonly P: number;
+  /** The equilibrium that its neutral form takes part in; a neutral substance has none. */
+  readonly system?: IonSystem;
+  /** By which it pairs in the solvent, L/mol. */
+  readonly dimer: number;
+}
+
 /** What a solvent and water take of each other, and what is left to be distributed between them. */
 function settle(work: Worktop, matter: Matter) {
   const { kind } = work.world;
@@ -66,14 +91,79 @@ function settle(work: Worktop, matter: Matter) {
   const solvents = solventsOf(work, ids);
   const waters = ids.filter((id) => kind(id).water || kind(id).inorganic);
   const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
-  const rest = ids.filter((id) => !solvents.includes(id) && !waters.includes(id));
-  const P = new Map(rest.map((id) => [id, partitionOf(work, kind(id))]));
+  const main = [...solvents].sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0))[0];
+  const solvent = main === undefined ? 'other' : solventClassOf(kind(main));
+  const rest = ids
+    .filter((id) => !solvents.includes(id) && !waters.includes(id))
+    .map((id) => soluteOf(work, kind(id), matter[id] ?? 0, solvent));
+  const parts = ids.map((id) => ({
+    id,
+    ions: acidBaseOf(kind(id)),
+    moles: (matter[id] ?? 0) / (kind(id).M ?? Infinity),
+  }));
   const balance: Balance = {
-    ions: ids.flatMap((id) => ionOf(kind(id), matter[id] ?? 0, P.get(id))),
+    solutes: rest,
+    fixed: parts.reduce((sum, { ions, moles }) => sum + moles * (ions?.spectators ?? 0), 0),
+    // What is distributed is counted with its share in the water; what is not, whole.
+    ions: parts.flatMap(({ id, ions, moles }) => {
+      const own = rest.some((one) => one.id === id && one.system !== undefined) ? neutralSystem(kind(id)) : undefined;
+      return (ions?.systems ?? [])
+        .filter((one) => one !== own)
+        .map((one) => ({ ...resolved(work, kind(id), one), moles: moles * one.count }));
+    }),
     organicVolume: millilitres(kind, inSolvent) || 1e-9,
     aqueousVolume: millilitres(kind, inWater) || 1e-9,
   };
-  return { inWater, inSolvent, rest, P, balance };
+  return { inWater, inSolvent, rest, balance };
+}
+
+function soluteOf(work: Worktop, kind: Kind, grams: number, solvent: SolventClass): Solute {
+  const { systems = [] } = acidBaseOf(kind) ?? {};
+  const first = neutralSystem(kind);
+  const base = { id: kind.id, grams, moles: kind.M === undefined ? 0 : grams / kind.M };
+  // Ions alone: nothing of it is neutral at any pH.
+  if (!first && (systems.length > 0 || kind.salt)) return { ...base, P: 0, dimer: 0 };
+  const P = partitionOf(work, kind, solvent);
+  const dimer = dimerConstant(work, kind, solvent);
+  return { ...base, P, dimer, ...(first ? { system: resolved(work, kind, first) } : {}) };
+}
+
+/** A system whose first constant is a guess, with the guess named and in the scenario's value. */
+function resolved(work: Worktop, { id, name }: Kind, system: IonSystem): IonSystem {
+  const { guess, pKas } = system;
+  const [typical, ...others] = pKas;
+  if (!guess || typical === undefined) return system;
+  const value = work.assume(
+    {
+      key: `pKa/${id}`,
+      label: `pKa of ${name}`,
+      dim: 'number',
+      unit: '',
+      low: guess.low,
+      typical,
+      high: guess.high,
+      aside: id !== work.stage?.substance,
+      why: `no value is given; usual for ${guess.group}`,
+    },
+    true,
+  ).q.value;
+  return { ...system, pKas: [value, ...others] };
+}
+
+/** Share of a solute that sits in the solvent at a pH, dimers of it there included. */
+function organicShare(
+  { P, system, dimer, moles }: Solute,
+  { organicVolume, aqueousVolume }: Volumes,
+  pH: number,
+): number {
+  const D = system ? P * neutralFraction(system, pH) : P;
+  const single = (D * organicVolume) / (D * organicVolume + aqueousVolume);
+  if (!(dimer > 0) || !(moles > 0) || !(D > 0)) return single;
+  // n = a·V_w + D·a·V_o + 2·K·(D·a)²·V_o, a the total in the water, mol/L.
+  const [Vw, Vo] = [aqueousVolume / 1000, organicVolume / 1000];
+  const [A, B] = [2 * dimer * D * D * Vo, Vw + D * Vo];
+  const a = (2 * moles) / (B + Math.sqrt(B * B + 4 * A * moles));
+  return Math.min(1, Math.max(0, 1 - (a * Vw) / moles));
 }
 
 /** Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent. */
@@ -84,12 +174,13 @@ function solventsOf({ world: { kind }, stage }: Worktop, ids: readonly string[])
 }
 
 /** A liquid that hardly mixes with water, or at least makes a layer of its own. */
-function isLayerFormer({ solid, water, groups, substance, density }: Kind): boolean {
-  if (solid || water || density === undefined || substance === undefined) return false;
+function isLayerFormer(kind: Kind): boolean {
+  const { solid, water, density, substance, salt } = kind;
+  if (solid || water || salt || density === undefined || substance === undefined) return false;
   const { waterSolubility } = substance;
   if (waterSolubility) return waterSolubility.digits !== 'miscible' && Number(waterSolubility.digits) < 15;
   // Nothing known of it: an alcohol or an acid of few carbons would have a value; hydrocarbons often have none.
-  return !groups.carboxylicAcid && !groups.alcohol && Number(substance.logP?.digits ?? 2) > 1;
+  return !likesWater(kind);
 }
 
 /** What solvents and water take up of each other, g. */
@@ -99,7 +190,10 @@ function mutual(work: Worktop, matter: Matter, solvents: readonly string[], wate
   const inWater: Record<string, number> = {};
   const water = waters.filter((id) => kind(id).water);
   const waterGrams = water.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
-  const salt = waters.filter((id) => !kind(id).water).reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  const salt = [...waters.filter((id) => !kind(id).water), ...Object.keys(matter).filter((id) => kind(id).salt)].reduce(
+    (sum, id) => sum + (matter[id] ?? 0),
+    0,
+  );
   const saltedOut = salt > 0 ? saltingOut(work, salt / (salt + waterGrams)) : 1;
   const total = solvents.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
   let taken = 0;
@@ -142,86 +236,34 @@ function saltingOut(work: Worktop, salt: number): number {
   return Math.max(0.15, 1 - slope.q.value * salt);
 }
 
-/** Partition coefficient of the neutral form; octanol stands for the solvent at hand. */
-function partitionOf(work: Worktop, { id, name, substance, M }: Kind): number {
-  const logP = substance?.logP;
-  if (logP) {
-    const shift = work.assume(
-      {
-        key: 'solventForOctanol',
-        label: 'log P of the solvent at hand against that of octanol',
-        dim: 'number',
-        unit: '',
-        low: -0.4,
-        typical: 0,
-        high: 0.4,
-        why: 'partition coefficients are known for octanol; ethers and esters come near it',
-      },
-      true,
-    );
-    return 10 ** (Number(logP.digits) + shift.q.value);
-  }
-  const guess = work.assume(
-    {
-      key: `logP/${id}`,
-      label: `log P of ${name}`,
-      dim: 'number',
-      unit: '',
-      ...guessedLogP(M, substance?.waterSolubility?.digits === 'miscible'),
-      aside: id !== work.stage?.substance,
-      why: 'no value is given; taken from its size and whether it mixes with water',
-    },
-    true,
-  );
-  return 10 ** guess.q.value;
-}
-
-function guessedLogP(M: number | undefined, miscible: boolean) {
-  if (miscible) return { low: -1.2, typical: -0.5, high: 0.2 };
-  return (M ?? 100) < 90 ? { low: 0, typical: 0.7, high: 1.3 } : { low: 1.3, typical: 2, high: 3 };
-}
-
-function ratioAt(kind: Kind, P: number, pH: number): number {
-  const system = acidBaseOf(kind);
-  return system ? ratioOf(system, P, pH) : P;
-}
-
-function ratioOf({ pKas, charge }: AcidBase, P: number, pH: number): number {
-  const [pKa] = pKas;
-  return pKa === undefined ? P : distributionRatio({ P, kind: charge > 0 ? 'base' : 'acid', pKa }, pH);
-}
-
-/** What one substance brings into the balance of charges. */
-interface Ion extends AcidBase {
-  readonly moles: number;
-  /** Of the neutral form, where it goes into the other layer at all. */
-  readonly P: number;
-}
-
-function ionOf(kind: Kind, grams: number, P = 0): readonly Ion[] {
-  const system = acidBaseOf(kind);
-  return system && kind.M !== undefined ? [{ ...system, moles: grams / kind.M, P }] : [];
-}
-
-interface Balance {
-  readonly ions: readonly Ion[];
+interface Volumes {
   readonly organicVolume: number;
   readonly aqueousVolume: number;
 }
 
+interface Balance extends Volumes {
+  /** Charge of what stays an ion, mol. */
+  readonly fixed: number;
+  /** What stays in the water altogether. */
+  readonly ions: readonly (IonSystem & { readonly moles: number })[];
+  readonly solutes: readonly Solute[];
+}
+
 /** Charge of the water layer against pH, mol; what sits in the organic layer carries none. */
-function chargeOf({ ions, organicVolume, aqueousVolume }: Balance): (pH: number) => number {
-  const litres = aqueousVolume / 1000;
-  const fixed = ions.reduce((sum, { moles, spectators }) => sum + moles * spectators, 0);
-  const changing = ions.filter(({ pKas }) => pKas.length > 0);
+function chargeOf(balance: Balance): (pH: number) => number {
+  const litres = balance.aqueousVolume / 1000;
+  const solutes = balance.solutes.filter(({ system }) => system !== undefined);
+  const held = balance.ions.filter(({ gas }) => !gas);
+  const carbonate = balance.ions.reduce((all, { gas, moles }) => (gas ? all + moles : all), 0);
   return (pH) => {
-    let sum = fixed + (10 ** -pH - 10 ** (pH - pKw)) * litres;
-    for (const ion of changing) {
-      const D = ion.P > 0 ? ratioOf(ion, ion.P, pH) : 0;
-      const dissolved = ion.gas
-        ? Math.min(ion.moles, stays(pH) * litres)
-        : (ion.moles * aqueousVolume) / (aqueousVolume + D * organicVolume);
-      sum += dissolved * (ion.charge - protonsGiven(ion.pKas, pH));
+    let sum = balance.fixed + (10 ** -pH - 10 ** (pH - pKw)) * litres;
+    for (const { moles, pKas, charge } of held) sum += moles * (charge - protonsGiven(pKas, pH));
+    if (carbonate > 0) sum -= Math.min(carbonate, stays(pH) * litres) * protonsGiven(carbonic, pH);
+    for (const solute of solutes) {
+      const { system, moles } = solute;
+      if (!system) continue;
+      const dissolved = moles * system.count * (1 - organicShare(solute, balance, pH));
+      sum += dissolved * (system.charge - protonsGiven(system.pKas, pH));
     }
     return sum;
   };
@@ -244,8 +286,7 @@ const stays = (pH: number) =>
   carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
 
 /**
- * Carbonate that does not stay leaves as carbon dioxide: of sodium bicarbonate that is CO₂, and the hydroxide it leaves stays in
- * the account as what it neutralizes with.
+ * Carbonate that does not stay leaves as carbon dioxide; its cations stay in the account, as what they neutralize with.
  */
 function releaseGas(
   { work, aqueousVolume }: { readonly work: Worktop; readonly aqueousVolume: number },
@@ -253,20 +294,24 @@ function releaseGas(
   pH: number,
 ): Matter {
   const { kind } = work.world;
+  const carbonates = Object.keys(aqueous).flatMap((id) => {
+    const { M } = kind(id);
+    const count = acidBaseOf(kind(id))?.systems.find((one) => one.gas)?.count ?? 0;
+    return count > 0 && M !== undefined ? [{ id, M, count, moles: (aqueous[id] ?? 0) / M }] : [];
+  });
+  const total = carbonates.reduce((sum, { moles, count }) => sum + moles * count, 0);
+  const leaving = total - (stays(pH) * aqueousVolume) / 1000;
+  if (!(leaving > 0)) return {};
   let gas = 0;
-  for (const id of Object.keys(aqueous)) {
-    const one = kind(id);
-    const system = acidBaseOf(one);
-    if (!system?.gas || one.M === undefined) continue;
-    const moles = (aqueous[id] ?? 0) / one.M;
-    const leaving = Math.max(0, moles - (stays(pH) * aqueousVolume) / 1000);
-    if (leaving === 0) continue;
-    aqueous[id] = (aqueous[id] ?? 0) - leaving * one.M;
-    gas += leaving * implied.carbonDioxide.M;
-    const left = leaving * (one.M - implied.carbonDioxide.M);
-    aqueous[implied.hydroxide.id] = (aqueous[implied.hydroxide.id] ?? 0) + left;
+  for (const { id, M, count, moles } of carbonates) {
+    // Each gives by its share of all there is.
+    const gone = (moles * leaving) / total;
+    const freed = gone * count * implied.carbonDioxide.M;
+    aqueous[id] = (aqueous[id] ?? 0) - gone * M;
+    aqueous[withoutGas(id)] = (aqueous[withoutGas(id)] ?? 0) + gone * M - freed;
+    gas += freed;
   }
-  return gas > 0 ? { [implied.carbonDioxide.id]: gas } : {};
+  return { [implied.carbonDioxide.id]: gas };
 }
 
 /** Densities of both layers, g/mL: which is on top. */

@@ -11,7 +11,7 @@ const unknownLiquid = 1.0;
 /** g/mL that a substance counts with inside a mixture. */
 export function densityIn(kind: Kind): number {
   if (kind.density !== undefined) return kind.density;
-  if (kind.inorganic) return dissolvedSalt;
+  if (kind.inorganic || kind.salt) return dissolvedSalt;
   return kind.solid ? dissolvedOrganic : unknownLiquid;
 }
 

@@ -8,6 +8,7 @@ import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import { crystallize } from '../predicting/crystallize';
+import { letGasGo } from '../predicting/enter';
 import { transfer } from '../predicting/transfer';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -58,6 +59,7 @@ export const quench: Operation<QuenchParams, Quench> = {
     const to = work.place('to', work.world.facts.lines.get(line)?.line.vessel ?? from);
     work.put(to, 'liquid', work.introduce(line));
     transfer(work, from, to);
+    letGasGo(work, to);
     // Ice is still there when it is all in.
     crystallize(work, to, afterQuench_C);
     work.follow(to);

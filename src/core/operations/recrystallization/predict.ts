@@ -1,5 +1,6 @@
 import { gramsOf, times, without } from '../../mixture/matter';
 import { productIn, transfer } from '../predicting/transfer';
+import { boilsAway } from '../predicting/volatile';
 import { millilitres } from '../predicting/volumes';
 import type { Worktop } from '../predicting/worktop';
 
@@ -61,7 +62,7 @@ function evaporate(work: Worktop, flask: string, wanted: number): void {
   const id = work.stage?.substance ?? '';
   const liquid = work.phase(flask, 'liquid');
   const solvents = Object.fromEntries(
-    Object.entries(without(liquid, { [id]: liquid[id] ?? 0 })).filter(([one]) => !work.world.kind(one).solid),
+    Object.entries(without(liquid, { [id]: liquid[id] ?? 0 })).filter(([one]) => boilsAway(work.world.kind(one))),
   );
   const volume = millilitres(work.world.kind, solvents);
   const off = volume > wanted ? 1 - wanted / volume : 0;

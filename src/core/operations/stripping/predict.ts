@@ -1,4 +1,5 @@
 import { gramsOf, plus, times, without } from '../../mixture/matter';
+import { boilsAway } from '../predicting/volatile';
 import { room_C } from '../../mixture/shelf';
 import { liquidsOf } from '../predicting/react';
 import { productIn, transfer } from '../predicting/transfer';
@@ -16,7 +17,9 @@ export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number })
   const all = plus(liquidsOf(work, flask), work.phase(flask, 'solid'));
   const id = work.stage?.substance ?? '';
   const volatile: Matter = Object.fromEntries(
-    Object.entries(without(all, { [id]: all[id] ?? 0 })).filter(([one]) => boilsOff(work, one, bath_C)),
+    Object.entries(without(all, { [id]: all[id] ?? 0 })).filter(([one]) =>
+      boilsAway(work.world.kind(one), bath_C + reach_K),
+    ),
   );
   const grams = productIn(work, flask);
   const stays = work.assume({
@@ -51,11 +54,4 @@ export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number })
   // It is weighed cold.
   work.temperature(flask, room_C);
   work.follow(flask);
-}
-
-function boilsOff(work: Worktop, id: string, bath_C: number): boolean {
-  const { water, substance, solid } = work.world.kind(id);
-  if (water) return true;
-  if (solid) return false;
-  return Number(substance?.boiling?.digits ?? Infinity) <= bath_C + reach_K;
 }

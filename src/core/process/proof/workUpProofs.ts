@@ -1,5 +1,8 @@
 import { dryingAgents } from '../../reference/dryingAgents';
-import { finding } from '../../finding/finding';
+import { fact, finding } from '../../finding/finding';
+import { gramsOf } from '../../mixture/matter';
+import { millilitres } from '../../operations/predicting/volumes';
+import { phaseOf } from '../../mixture/shelf';
 import { inSentence } from '../../preparation/inSentence';
 import { linesOf } from './subject';
 import type { DryingAgentId } from '../../reference/dryingAgents';
@@ -47,18 +50,49 @@ export function washProofs({ plan: { doc, lines }, kind }: Subject): readonly Fi
 }
 
 /** Drying agents against what the stage will weigh. */
-export function agentProofs({ plan: { lines }, prediction, kind }: Subject): readonly Finding[] {
+export function agentProofs({ plan: { doc, lines }, prediction, kind }: Subject): readonly Finding[] {
   return prediction.steps.flatMap(({ step, stage }) =>
     linesOf(step).flatMap((id): readonly Finding[] => {
       const facts = lines.find(({ facts: one }) => one.line.id === id)?.facts;
       if (facts?.line.role !== 'drying agent' || !stage) return [];
       const product = kind(stage.substance);
       const agent = agentOf(facts.substance.substance.formula);
-      return agent !== undefined && product.substance?.notDriedWith?.includes(agent)
-        ? [finding('proof.agent', 'caution', { line: id }, { agent: facts.name, product: inSentence(product.name) })]
-        : [];
+      return [
+        ...(agent !== undefined && product.substance?.notDriedWith?.includes(agent)
+          ? [finding('proof.agent', 'caution', { line: id }, { agent: facts.name, product: inSentence(product.name) })]
+          : []),
+        ...wetProofs({ plan: { doc, lines }, prediction, kind }, step.id, { agent, name: facts.name }),
+      ];
     }),
   );
+}
+
+// More than drops: it is separated off, not dosed away.
+const layer_mL = 1.5;
+
+/** Two layers on a drying agent, and one of small capacity on what was never dried before. */
+function wetProofs(
+  { plan: { doc }, prediction, kind }: Subject,
+  id: string,
+  { agent, name }: { readonly agent: DryingAgentId | undefined; readonly name: string },
+): readonly Finding[] {
+  const at = prediction.steps.findIndex(({ step }) => step.id === id);
+  const [now, before] = [prediction.steps[at], prediction.steps[at - 1]];
+  const place = now?.step.uses?.['in'] ?? before?.product;
+  const content = place === undefined ? undefined : before?.shelf[place];
+  if (!now || !content) return [];
+  const water = millilitres(kind, phaseOf(content, 'liquid'));
+  const two = gramsOf(phaseOf(content, 'organic')) > 0.5 && water > layer_mL;
+  const dried = doc.steps
+    .slice(0, doc.steps.indexOf(now.step))
+    .some((step) => linesOf(step).some((line) => doc.lines.find((one) => one.id === line)?.role === 'drying agent'));
+  const about = { step: id };
+  return [
+    ...(two
+      ? [finding('proof.twoLayers', 'caution', about, { name, volume: fact({ dim: 'volume', value: water }, 'mL', 2) })]
+      : []),
+    ...(agent === 'CaSO4' && !dried ? [finding('proof.preDry', 'caution', about, { name })] : []),
+  ];
 }
 
 /** The agent of a formula, whatever water it holds. */

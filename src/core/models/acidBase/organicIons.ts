@@ -1,0 +1,168 @@
+import { ionsOf } from './ionsOf';
+import type { IonSystem, Ions } from './ionsOf';
+
+/** What decides about an organic acid or base. */
+export interface OrganicSubstance {
+  readonly smiles?: string | undefined;
+  /** Known constants, ascending; of a base that of its conjugate acid. */
+  readonly pKas: readonly number[];
+  /** How many basic nitrogens and acid groups stand in it, where its groups are known. */
+  readonly bases: number;
+  readonly acids: { readonly carboxylic: number; readonly sulfonic: number; readonly phenol: number };
+}
+
+interface Guess {
+  readonly pKa: number;
+  readonly low: number;
+  readonly high: number;
+  readonly group: string;
+}
+
+/** Usual constants of kinds of groups in water, and how far they reach (common textbook ranges). */
+const guesses = {
+  carboxylic: { pKa: 4.5, low: 2.5, high: 5, group: 'a carboxylic acid' },
+  phenol: { pKa: 10, low: 7, high: 10.5, group: 'a phenol' },
+  alkoxide: { pKa: 16, low: 15, high: 18, group: 'an alcohol' },
+  arylamine: { pKa: 4.6, low: 1, high: 5.3, group: 'an aromatic amine' },
+  amine: { pKa: 10.2, low: 7, high: 11, group: 'an amine' },
+  pyridine: { pKa: 5.2, low: 3, high: 7, group: 'a pyridine' },
+} as const satisfies Record<string, Guess>;
+
+/** Of a sulfonic acid, as of toluenesulfonic acid in water. */
+const strong = -2.8;
+/** Ions of simple counter-ions as they are drawn, charge per fragment; drawn neutral ones are acids or water. */
+const simple = /^\[(Li|Na|K|Cs|Mg|Ca|Ba|Zn|Al|Cu|Ag|NH4|F|Cl|Br|I|OH)([+-]\d?|[+-]{2,3})?\]$/;
+const neutral: Readonly<Record<string, string>> = {
+  Cl: 'HCl',
+  Br: 'HBr',
+  I: 'HI',
+  O: '',
+  N: 'NH3',
+  'OS(O)(=O)=O': 'H2SO4',
+  'OS(=O)(=O)O': 'H2SO4',
+};
+
+/**
+ * The ions of an organic acid, base or salt, by its structure: each fragment with its own equilibria. Known constants go to the
+ * organic fragment; where one is missing the kind of group gives a guess that is named.
+ *
+ * @returns nothing for what takes no part
+ */
+export function organicIons({ smiles, pKas, bases, acids }: OrganicSubstance): Ions | undefined {
+  const fragments = (smiles ?? '').split('.').filter((one) => one !== '');
+  const systems: IonSystem[] = [];
+  let spectators = 0;
+  const organic: string[] = [];
+  for (const fragment of fragments) {
+    const ion = counterIon(fragment);
+    if (ion === undefined) organic.push(fragment);
+    else {
+      spectators += ion.spectators;
+      systems.push(...ion.systems);
+    }
+  }
+  const salt = fragments.length > organic.length;
+  const [main = smiles ?? ''] = organic;
+  const own = systemOf(main, { pKas, bases, acids });
+  if (own === undefined) return salt && systems.length + Math.abs(spectators) > 0 ? { systems, spectators } : undefined;
+  const count = Math.max(1, organic.filter((one) => one === main).length);
+  return { systems: [{ ...own, count }, ...systems], spectators };
+}
+
+/** A counter-ion, an acid that a salt is drawn with, or water of crystallization. */
+function counterIon(fragment: string): Ions | undefined {
+  const none: Ions = { systems: [], spectators: 0 };
+  if (Object.hasOwn(neutral, fragment)) {
+    const formula = neutral[fragment] ?? '';
+    return formula === '' ? none : ionsOf(formula);
+  }
+  if (/^\[?O-?\]?S\(/.test(fragment) && !/[Cc]/.test(fragment)) {
+    const charge = (fragment.match(/\[O-\]/g) ?? []).length;
+    return { systems: [{ pKas: [1.99], charge: -1, count: 1 }], spectators: charge === 2 ? 0 : 0 };
+  }
+  const match = simple.exec(fragment);
+  if (!match) return undefined;
+  const charge = chargeOf(match[2] ?? '');
+  if (match[1] === 'NH4') return { systems: [{ pKas: [9.25], charge: 1, count: 1 }], spectators: 0 };
+  // The hydroxide of a salt is what its cation balances.
+  return match[1] === 'OH' ? none : { systems: [], spectators: charge };
+}
+
+function chargeOf(text: string): number {
+  if (text === '') return 0;
+  const sign = text.startsWith('-') ? -1 : 1;
+  const digits = text.slice(1).replace(/[+-]/g, '');
+  return sign * (digits === '' ? text.length : Number(digits));
+}
+
+/** Equilibria of the organic part. The charge of its fully protonated form counts its basic sites. */
+function systemOf(
+  fragment: string,
+  { pKas, bases, acids }: Omit<OrganicSubstance, 'smiles'>,
+): Omit<IonSystem, 'count'> | undefined {
+  const sulfonates = Math.max(
+    acids.sulfonic,
+    (fragment.match(/S\(=O\)\(=O\)\[O-\]|\[O-\]S\(=O\)\(=O\)/g) ?? []).length,
+  );
+  const quaternary =
+    /\[[Nn]\+\]/.test(fragment) &&
+    !/\[N\+\](\(=O\)|\(\[O-\]\)|#N)|\[N\+\]\(=O\)/.test(fragment) &&
+    !/\[N\+\]\(\[O-\]\)=O/.test(fragment);
+  const ammonium = /\[(NH\d?\+|nH\+)\]/.test(fragment);
+  const basic = bases > 0 || ammonium;
+  const carboxylic = Math.max(
+    acids.carboxylic,
+    (fragment.match(/C\(=O\)\[O-\]|\[O-\]C\(=O\)|C\(\[O-\]\)=O/g) ?? []).length,
+  );
+  const phenolate = /c\d*(\(\[O-\]\)|\[O-\])|\[O-\]c/.test(fragment);
+  const alkoxide =
+    !phenolate &&
+    carboxylic === 0 &&
+    sulfonates === 0 &&
+    /C\d*\[O-\]|\[O-\]C|C\(\[O-\]\)/.test(fragment) &&
+    !/N\+\]/.test(fragment);
+  const strongs = Array.from({ length: sulfonates }, () => strong);
+  const sites = Math.max(bases, ammonium ? 1 : 0);
+  if (quaternary) return { pKas: [...strongs, ...pKas], charge: 1 };
+  const [only] = pKas;
+  // A sulfonamide with its amine: one listed constant that high is the acid's, and the amine's is low.
+  if (
+    basic &&
+    pKas.length === 1 &&
+    only !== undefined &&
+    only > 7 &&
+    /S\(N[^)]*\)\(=O\)=O|S\(=O\)\(=O\)N/.test(fragment)
+  )
+    return { pKas: [...strongs, guesses.arylamine.low + 1, only], charge: 1 };
+  if (pKas.length > 0) {
+    // One constant of what has a basic and an acid site is that of the base, unless nothing else is there.
+    const charge = basic ? Math.min(sites, pKas.length) : 0;
+    return { pKas: [...strongs, ...pKas], charge };
+  }
+  if (sulfonates > 0 && !basic) return { pKas: strongs, charge: 0 };
+  const guess: Guess | undefined =
+    carboxylic > 0
+      ? guesses.carboxylic
+      : acids.phenol > 0 || phenolate
+        ? guesses.phenol
+        : basic
+          ? amineGuess(fragment)
+          : alkoxide
+            ? guesses.alkoxide
+            : undefined;
+  if (!guess) return undefined;
+  const { pKa, low, high, group } = guess;
+  const both = basic && carboxylic > 0;
+  return {
+    pKas: both ? [...strongs, 2.3, 9.6] : [...strongs, pKa],
+    charge: basic ? 1 : 0,
+    guess: { low, high, group: both ? 'an amino acid' : group },
+  };
+}
+
+function amineGuess(fragment: string): Guess {
+  if (/(^|\()N[\dc]|c\d*\(N\)|c\d*N($|[(C])|\[NH\d?\+\]c|c\d*\[NH\d?\+\]/.test(fragment) && /c/.test(fragment))
+    return guesses.arylamine;
+  if (/n/.test(fragment)) return guesses.pyridine;
+  return guesses.amine;
+}

@@ -1,0 +1,31 @@
+import { fromReference } from '@/core/preparation/fromReference';
+import { shippedSolutions, shippedSubstances } from '@/data/reference';
+import { solutionChecks } from '@/core/reference/solutionChecks';
+import { standingsOf } from '@/core/reference/confirmation';
+import type { ChargeLine, Substance } from '@/core/preparation/document';
+
+/** A substance of the library as a preparation holds it. */
+export function taken(id: string): { readonly substance: Substance; readonly bottle: Partial<ChargeLine> } {
+  const substance = shippedSubstances.find((one) => one.id === id);
+  if (substance) {
+    const { substance: own, bottle } = fromReference({
+      kind: 'substance',
+      substance,
+      checks: [],
+      standings: standingsOf(substance, [], []),
+    });
+    return { substance: { ...own, id }, bottle };
+  }
+  const solution = shippedSolutions.find((one) => one.id === id);
+  const solute = shippedSubstances.find((one) => one.id === solution?.solute);
+  if (!solution || !solute) throw new Error(`no ${id}`);
+  const checks = solutionChecks(solution, solute);
+  const { substance: own, bottle } = fromReference({
+    kind: 'solution',
+    solution,
+    solute,
+    checks,
+    standings: standingsOf(solution, checks, []),
+  });
+  return { substance: { ...own, id }, bottle };
+}
