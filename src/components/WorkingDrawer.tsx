@@ -2,6 +2,7 @@
 import { createContext, useContext, useMemo, useState } from 'react';
 import Offcanvas from 'react-bootstrap/Offcanvas';
 import { formatDigits } from '@/core/quantity/format';
+import { lossDigits, withUncertainty } from '@/core/quantity/withUncertainty';
 import { WorkingPanel } from './WorkingPanel';
 import type { Named } from './WorkingPanel';
 import type { Worked } from '@/core/quantity/worked';
@@ -64,6 +65,7 @@ export function WorkedNumber({
   label,
   uncertain = false,
   bare = false,
+  loss = false,
 }: {
   readonly worked: Worked;
   readonly label: string;
@@ -71,15 +73,17 @@ export function WorkedNumber({
   readonly uncertain?: boolean;
   /** Leave the unit to the number after it. */
   readonly bare?: boolean;
+  /** A loss: to a hundredth of a gram, and "< 0.01" below. */
+  readonly loss?: boolean;
 }) {
   const open = useContext(DrawerContext);
   const source = useContext(RecordContext);
   if (!open || !source) throw new Error('WorkedNumber needs a WorkingDrawer and a WorkingSource above it.');
-  const digits = formatDigits(worked.q, worked.unit, { figures: worked.figures });
-  const u =
-    uncertain && worked.u !== undefined
-      ? formatDigits({ ...worked.q, value: worked.u }, worked.unit, { figures: 1 })
-      : undefined;
+  const shown = uncertain
+    ? withUncertainty(worked)
+    : { digits: formatDigits(worked.q, worked.unit, { figures: worked.figures }) };
+  const digits = loss && worked.unit === 'g' ? lossDigits(worked.q.value) : shown.digits;
+  const u = 'u' in shown ? shown.u : undefined;
   return (
     <button
       type="button"

@@ -1,4 +1,5 @@
-import { format, formatDigits } from './format';
+import { format } from './format';
+import { withUncertainty } from './withUncertainty';
 import { formulaCatalogue } from './formulaCatalogue';
 import type { FormulaText } from './formulaCatalogue';
 import type { Source, Worked, WorkedInput } from './worked';
@@ -40,8 +41,7 @@ export function renderWorking(worked: Worked): Working {
     name: text.name,
     symbols: `${text.result} = ${expression}`,
     numbers,
-    result: format(worked.q, worked.unit, { figures: worked.figures }),
-    ...(worked.u === undefined ? {} : { uncertainty: uncertaintyText(worked) }),
+    ...resultText(worked),
     source: text.source,
     inputs: Object.entries(worked.inputs).map(([symbol, { q, unit, figures, source }]) => ({
       symbol,
@@ -59,7 +59,9 @@ function guarded({ figures, source }: WorkedInput): number {
 /** Formulas whose result is a reading: it has the figures it was read with, no more. */
 const read: ReadonlySet<string> = new Set(['asTyped', 'asRead', 'rounded', 'molarMass', 'byDifference']);
 
-function uncertaintyText(worked: Worked): string {
-  const digits = formatDigits({ dim: worked.q.dim, value: worked.u ?? 0 }, worked.unit, { figures: 2 });
-  return `± ${digits}${worked.unit ? `\u00a0${worked.unit}` : ''}`;
+function resultText(worked: Worked): Pick<Working, 'result' | 'uncertainty'> {
+  const { digits, u } = withUncertainty(worked);
+  const unit = worked.unit ? `\u00a0${worked.unit}` : '';
+  if (u === undefined) return { result: format(worked.q, worked.unit, { figures: worked.figures }) };
+  return { result: `${digits}${worked.unit === '°C' ? '\u202f°C' : unit}`, uncertainty: `±\u00a0${u}${unit}` };
 }

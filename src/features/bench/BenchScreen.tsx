@@ -6,7 +6,7 @@ import { closedSince } from '@/core/record/periods';
 import { chargeComplete } from '@/core/record/benchCharge';
 import { benchState } from '@/core/record/benchState';
 import { describeEntry } from '@/core/record/describeEntry';
-import { format } from '@/core/quantity/format';
+import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { isStanding } from '@/core/record/foldRecord';
 import { returnedAt } from './returned';
 import { Guard } from '@/components/Guard';
@@ -139,11 +139,16 @@ export function BenchScreen(start: BenchStart) {
                 {yields && (
                   <section className="card-plain bench-yield">
                     <h2>Theoretical yield of what you took</h2>
-                    <p className="bench-amount">{format(yields.q, yields.unit, { figures: yields.figures })}</p>
+                    <p className="bench-amount">
+                      {withUncertainty(yields).digits}
+                      {'\u00a0'}
+                      {yields.unit}
+                    </p>
                     {yields.u !== undefined && (
                       <small>
-                        ± {format({ dim: 'mass', value: yields.u }, 'g', { figures: 1 })} by the devices. Your per cent
-                        yield is counted on this, not on the sheet.
+                        ±{'\u00a0'}
+                        {withUncertainty(yields).u} {yields.unit} by the devices. Your per cent yield is counted on
+                        this, not on the sheet.
                       </small>
                     )}
                   </section>

@@ -18,7 +18,7 @@ export function OutcomeRow({ step: { outcome, losses } }: { readonly step: StepS
         <div key={key}>
           <dt>{label}, foreseen</dt>
           <dd>
-            <WorkedNumber worked={mass} label={`Foreseen: ${label}`} />
+            <WorkedNumber worked={mass} label={`Foreseen: ${label}`} loss />
           </dd>
         </div>
       ))}

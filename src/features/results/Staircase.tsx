@@ -49,7 +49,8 @@ function Stair({ level, full }: { readonly level: Level; readonly full: number }
       <ul className="stair-losses">
         {losses.map((loss) => (
           <li key={loss.key}>
-            <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} /> {loss.label}, as the model foresees
+            <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} loss /> {loss.label}, as the model
+            foresees
           </li>
         ))}
         {unexplained && worth(unexplained) && (

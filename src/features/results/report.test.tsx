@@ -66,7 +66,7 @@ test('a number opens its working down to who read it and when', () => {
   fireEvent.click(screen.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide: 73\.7/ }));
   const working = words(screen.getByRole('dialog'));
   expect(working).toContain('= 2.45 g / 3.3237 g = 73.7 %');
-  expect(working).toContain('24.31 g − 22.02 g = 2.29 g');
+  expect(working).toContain('24.31 g − 22.02 g = 2.290 g');
   expect(working).toMatch(/Aniline full \(cap on\), read at \d\d:\d\d by Avocet, signed/);
 });
 

@@ -69,7 +69,7 @@ export function ContentTable({
           {losses.map(({ key, label, mass }, i) => (
             <span key={key}>
               {i > 0 && '; '}
-              <WorkedNumber worked={mass} label={`Foreseen: ${label}`} /> {label}
+              <WorkedNumber worked={mass} label={`Foreseen: ${label}`} loss /> {label}
             </span>
           ))}
         </p>

@@ -80,7 +80,7 @@ function ForeseenStage({
         <ul className="stair-losses">
           {losses.filter(isShown).map((loss) => (
             <li key={loss.key}>
-              <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} /> {loss.label}
+              <WorkedNumber worked={loss.mass} label={`Foreseen: ${loss.label}`} loss /> {loss.label}
             </li>
           ))}
         </ul>
