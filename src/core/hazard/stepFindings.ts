@@ -1,9 +1,8 @@
+import { airCondenserFrom_C } from '../operations/airCooled';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
 import type { Finding } from '../finding/finding';
 import type { PlanSeen, Present, Scene } from './scene';
-
-const airCondenserFrom_C = 140;
 
 /** Cautions that follow from what a step does, and from what its vessels hold by then. */
 export function stepFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {

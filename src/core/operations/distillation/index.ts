@@ -2,7 +2,9 @@ import { boolean } from 'yup';
 import { distilOver } from './predict';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
+import { airCondenserFrom_C } from '../airCooled';
 import { celsius, worked } from '../numbers';
+import { headWindow } from '../headWindow';
 import { celsiusParam, idParam, params } from '../params';
 import { configurationFindings } from '../../record/weighingFindings';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
@@ -66,13 +68,24 @@ export const distillation: Operation<DistillationParams, Distillation> = {
       ...(mass ? { mass } : {}),
     };
   },
-  sentence: ({ params: { low_C, high_C } }) =>
-    `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C.`,
+  sentence: (context) => {
+    const { low_C, high_C } = context.params;
+    const { at, because } = windowOf(context);
+    const here =
+      because === undefined ? '' : ` (printed for 760\u00a0torr; here about ${at(low_C)}–${at(high_C)}\u202f°C)`;
+    return `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C${here}.`;
+  },
   conditions: ({ high_C }) => ({ boiling: true, bumps: true, hot: true, warms: true, distils: { vapour_C: high_C } }),
-  cautions: ({ params: { airCondenser } }) => [
-    'Never to dryness. Drop the heat away when the pot is nearly empty or the head falls.',
-    ...(airCondenser ? ['Air condenser: a cold jacket cracks at this temperature.'] : []),
-  ],
+  cautions: (context) => {
+    const { because } = windowOf(context);
+    return [
+      'Never to dryness. Drop the heat away when the pot is nearly empty or the head falls.',
+      ...(context.params.high_C >= airCondenserFrom_C || context.params.airCondenser
+        ? ['Air condenser: a cold jacket cracks at this temperature.']
+        : []),
+      ...(because === undefined ? [] : [`The window is what the head reads ${because}: the plateau decides.`]),
+    ];
+  },
   isolates: true,
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => distilOver(work, params),
@@ -85,7 +98,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
         id: 'first',
         title: 'Head temperature when the main cut begins',
         ways: [temperatureWay('On the plateau: change the receiver. Head temperature:', 'first')],
-        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
+        window: readWindow(context),
       }),
       done: first !== undefined,
     },
@@ -94,7 +107,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
         id: 'last',
         title: 'Head temperature at its last drop',
         ways: [temperatureWay('Stop on a rise, on a fall, or when the pot is nearly dry. Head temperature:', 'last')],
-        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 4 },
+        window: readWindow(context),
       }),
       done: last !== undefined,
     },
@@ -125,9 +138,19 @@ export const distillation: Operation<DistillationParams, Distillation> = {
     mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
 };
 
+const windowOf = (context: StepContext<DistillationParams>) =>
+  headWindow(context, context.bench.doc.stages.find(({ id }) => id === context.params.of)?.substance);
+
+/** The window as this thermometer reads it at the pressure of the class. */
+function readWindow(context: StepContext<DistillationParams>) {
+  const { at } = windowOf(context);
+  const { low_C, high_C } = context.params;
+  return { dim: 'temperature' as const, unit: '°C', low: at(low_C), high: at(high_C), figures: 4 };
+}
+
 /** The printed window taken literally is a mistake; the plateau decides. */
 function windowFindings({ first, last }: Distillation, context: StepContext<DistillationParams>): readonly Finding[] {
-  const { low_C, high_C } = context.params;
+  const { low: low_C, high: high_C } = readWindow(context);
   return [first, last].flatMap((one) => {
     if (!one) return [];
     const read = readAs(context, one);
@@ -138,7 +161,7 @@ function windowFindings({ first, last }: Distillation, context: StepContext<Dist
         'distil.window',
         'note',
         { step: context.step.id, slot },
-        { temperature: worked(read), low: celsius(low_C), high: celsius(high_C) },
+        { temperature: worked(read), low: celsius(low_C, 4), high: celsius(high_C, 4) },
       ),
     ];
   });

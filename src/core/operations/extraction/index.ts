@@ -4,6 +4,7 @@ import { idParam, params } from '../params';
 import { shakeOut } from './predict';
 import {
   portionsWords,
+  openFirst,
   shakingAsks,
   shakingCautions,
   shakingFindings,
@@ -30,7 +31,7 @@ export const extraction: Operation<ExtractionParams, Shaking> = {
   actual: shakingOf,
   sentence: (context) =>
     `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
-  cautions: () => ['Keep every extract.', ...shakingCautions],
+  cautions: (context) => ['Keep every extract.', ...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
   isolates: true,
   predict: (work, params) => shakeOut(work, params),

@@ -2,6 +2,7 @@ import { array, number } from 'yup';
 import { checks, event, measure } from '../asks';
 import { celsiusParam, idParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
+import { headWindow } from '../headWindow';
 import { fractionate } from './predict';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
@@ -53,7 +54,12 @@ export const fractionation: Operation<FractionationParams, Fractionation> = {
   }),
   refs: ({ lighter, heavier }) => ({ substances: [lighter, heavier] }),
   actual: (context) => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'head') }),
-  sentence: ({ params: { limits_C } }) => `Distil slowly; change the receiver at ${limits_C.join(' and ')}\u202f°C.`,
+  sentence: (context) => {
+    const { limits_C, heavier } = context.params;
+    const { at, because } = headWindow(context, heavier);
+    const here = because === undefined ? '' : ` (here, ${because}, about ${limits_C.map(at).join(' and ')}\u202f°C)`;
+    return `Distil slowly; change the receiver at ${limits_C.join(' and ')}\u202f°C${here}.`;
+  },
   conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true, distils: {} }),
   cautions: () => ['Never to dryness. Receivers stand at room temperature: what freezes must not block them.'],
   isolates: true,

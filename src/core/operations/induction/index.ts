@@ -29,8 +29,8 @@ export const induction: Operation<InductionParams, Induction> = {
   actual: (context) => eventsAt(context, 'begun', 'started', 'bulk'),
   sentence: () => 'Wait until it starts: cloudy, warm, boiling without heat. Nothing more goes in before.',
   cautions: () => [
-    'Never add the bulk before the start is seen: what has gathered can run away.',
-    'Have ice at hand before it starts.',
+    'Never add the bulk before the start is seen: what has gathered can run away. At most about a tenth is in.',
+    'Have ice ready before it starts. No start: call the demonstrator.',
   ],
   conditions: () => ({ starts: true }),
   predict: () => undefined,
@@ -39,7 +39,7 @@ export const induction: Operation<InductionParams, Induction> = {
     event(
       context,
       'started',
-      'Remedies in this order: wait; warm by hand; a crystal of activator; a little more of the reagent; heat carefully and briefly.',
+      'Add nothing more. In this order: wait; warm by hand; scratch or crush the metal; a crystal of activator; heat carefully and briefly, ice at hand. No start: call the demonstrator.',
       'It has started',
     ),
     event(context, 'bulk', 'Now the rest may follow, slowly.', 'Going on'),

@@ -2,6 +2,7 @@ import { checks, event, measure } from '../asks';
 import { celsiusParam, idParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
+import { headWindow } from '../headWindow';
 import { react } from '../predicting/react';
 import { temperatureWay } from '../ways';
 import { times } from '../../mixture/matter';
@@ -38,7 +39,12 @@ export const reactiveDistillation: Operation<ReactiveDistillationParams, Reactiv
   params: params({ substance: idParam().required(), ceiling_C: celsiusParam().required(), of: idParam() }),
   refs: ({ substance, of }) => ({ substances: [substance], ...(of === undefined ? {} : { stages: [of] }) }),
   actual: (context) => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'temperature') }),
-  sentence: ({ params: { ceiling_C } }) => `Distil what forms, slowly; the head stays below ${ceiling_C}\u202f°C.`,
+  sentence: (context) => {
+    const { ceiling_C, substance } = context.params;
+    const { at, because } = headWindow(context, substance);
+    const here = because === undefined ? '' : ` (here, ${because}, about ${at(ceiling_C)}\u202f°C)`;
+    return `Distil what forms, slowly; the head stays below ${ceiling_C}\u202f°C${here}.`;
+  },
   conditions: ({ ceiling_C }) => ({
     boiling: true,
     bumps: true,

@@ -1,3 +1,4 @@
+import { groupsOf, hasGroup } from '../../reference/groups';
 import { string } from 'yup';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
@@ -27,6 +28,14 @@ export const shakingCautions = [
   'Invert and vent at once, the tip away from people; vent again after each shake.',
   'Stopper out before draining. Nothing is discarded until the product is weighed.',
 ] as const;
+
+/** A carbonate goes in open first; a liquid of another kind needs no such word. */
+export function openFirst({ bench: { doc }, params: { line } }: StepContext<ShakingParams>): readonly string[] {
+  const substance = doc.substances.find(({ id }) => id === doc.lines.find((one) => one.id === line)?.substance);
+  return substance !== undefined && hasGroup(groupsOf(substance), 'carbonate', 'bicarbonate')
+    ? ['Into the open funnel in portions, swirled until the fizzing slackens; only then the stopper.']
+    : [];
+}
 
 const roundsOf = (context: StepContext<ShakingParams>) =>
   lineAt(context, context.params.line)?.plan.facts.portions ?? 1;

@@ -28,7 +28,7 @@ export interface Stripping {
 const setUp = {
   tared: 'The flask was weighed empty, with its label.',
   peroxides: 'An ether has been tested for peroxides, or is known to be fresh.',
-  cooled: 'The receiver is cooled; the flask turns before the vacuum comes.',
+  cooled: 'The receiver is cooled; the round flask has no scratch and is clipped on.',
 } as const;
 
 /** Removing the solvent from a tared flask, to constant mass. */
@@ -51,8 +51,13 @@ export const stripping: Operation<StrippingParams, Stripping> = {
   predict: (work, params) => stripOff(work, params),
   asks: ({ mass }, context) => [
     ...checks(context, setUp),
-    event(context, 'begun', 'Bath up, vacuum on, flask turning.', 'It runs'),
-    event(context, 'constant', 'Nothing more comes over; raise the bath a little at the end.', 'Nothing more comes'),
+    event(context, 'begun', 'Turn the flask, pull the vacuum slowly, then lower it into the bath.', 'It runs'),
+    event(
+      context,
+      'constant',
+      'Nothing more comes over; raise the bath a little at the end. Then lift, vent, pump off.',
+      'Nothing more comes',
+    ),
     {
       ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways: [taredVesselWay, netWay] }),
       done: mass !== undefined,

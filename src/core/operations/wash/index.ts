@@ -1,6 +1,7 @@
 import { params } from '../params';
 import {
   portionsWords,
+  openFirst,
   shakingAsks,
   shakingCautions,
   shakingFindings,
@@ -22,10 +23,7 @@ export const wash: Operation<ShakingParams, Shaking> = {
   actual: shakingOf,
   sentence: (context) =>
     `Wash${portionsWords(context)}; keep the organic layer, which should be the ${context.params.organic} one.`,
-  cautions: () => [
-    'Carbonate or bicarbonate: into the open funnel in portions, swirled until the fizzing slackens.',
-    ...shakingCautions,
-  ],
+  cautions: (context) => [...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
   isolates: true,
   predict: (work, params) => washLayer(work, params),

@@ -1,3 +1,4 @@
+import { isAirCooled } from '@/core/operations/airCooled';
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
 import type { PictureProps, Spot } from './parts';
 
@@ -17,25 +18,39 @@ const spots: Readonly<Record<string, Spot>> = {
 /** Pot, head with the bulb level with the side arm, sloping condenser with water from below, receiver open to the air. */
 export function StillPicture({ step, focus, text }: PictureProps) {
   const packed = 'stages' in step.step.params;
+  const { operation, context } = step;
+  const air = isAirCooled(
+    operation.conditions?.(context.params) ?? {},
+    operation.refs(context.params).substances ?? [],
+    context.bench.doc,
+  );
   const reads = step.asks.find(({ id }) => id === focus)?.kind === 'measure';
   return (
     <Frame
-      label={`Distillation: ${packed ? 'column, ' : ''}bulb level with the side arm, water in at the lower end of the condenser, open at the receiver`}
+      label={`Distillation: ${packed ? 'column, ' : ''}bulb level with the side arm, ${air ? 'air condenser without water' : 'water in at the lower end of the condenser'}, open at the receiver`}
       spots={spots}
       focus={focus}
     >
       <RoundFlask x={64} y={140} fill={0.5} />
       <path d="M57 84V30M71 84V54M71 40V30M71 40L182 100M71 54L176 112" className="glass" />
       {packed && <path d="M57 60h14v22H57zM57 66h14M57 72h14M57 78h14" className="solid" />}
-      <path d="M96 46l72 40l-8 14l-72-40z" className="water" />
-      <Flow d="M176 128L160 104" />
-      <text x="170" y="142" className="picture-note">
-        in
-      </text>
-      <Flow d="M94 44V22" />
-      <text x="98" y="20" className="picture-note">
-        out
-      </text>
+      {air ? (
+        <text x="118" y="40" className="picture-note">
+          air-cooled
+        </text>
+      ) : (
+        <>
+          <path d="M96 46l72 40l-8 14l-72-40z" className="water" />
+          <Flow d="M176 128L160 104" />
+          <text x="170" y="142" className="picture-note">
+            in
+          </text>
+          <Flow d="M94 44V22" />
+          <text x="98" y="20" className="picture-note">
+            out
+          </text>
+        </>
+      )}
       <path d="M182 100v26" className="glass" />
       <path d="M178 146v10L162 192h48L194 156v-10" className="glass" />
       <path d="M168 178h36l6 13h-48z" className="liquid" />

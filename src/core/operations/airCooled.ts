@@ -1,0 +1,17 @@
+import type { Conditions } from './conditions';
+import type { Preparation } from '../preparation/document';
+
+/** From this vapour temperature on a water-cooled jacket can crack, °C (practical-course custom: 140 to 150). */
+export const airCondenserFrom_C = 140;
+
+/** Whether a distillation needs an air condenser: by the temperature of its head, or of the highest-boiling substance that it names. */
+export function isAirCooled(
+  { distils, steam }: Conditions,
+  substances: readonly (string | undefined)[],
+  doc: Pick<Preparation, 'substances'>,
+): boolean {
+  if (!distils || steam) return false;
+  const boiling = substances.map((id) => Number(doc.substances.find((one) => one.id === id)?.boiling?.digits ?? NaN));
+  const hottest = distils.vapour_C ?? Math.max(...boiling.filter(Number.isFinite), -Infinity);
+  return hottest >= airCondenserFrom_C;
+}
