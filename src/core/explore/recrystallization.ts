@@ -1,7 +1,7 @@
-import { fitSolubility, fittedSolubility } from '../models/crystallization/fitSolubility';
+import { solubilityBetween } from '../models/crystallization/solubilityBetween';
 import { recrystallize } from '../models/crystallization/recrystallize';
 import type { Recrystallized } from '../models/crystallization/recrystallize';
-import type { SolubilityPoint } from '../models/crystallization/fitSolubility';
+import type { SolubilityPoint } from '../models/crystallization/solubilityBetween';
 
 /** What a recrystallization is explored with. */
 export interface RecrystallizationQuestion {
@@ -20,18 +20,19 @@ export interface RecrystallizationQuestion {
 export interface RecrystallizationAnswer extends Recrystallized {
   readonly hot: number;
   readonly cold: number;
-  /** Whether a temperature lies outside the points: read off a line that goes on, no measurement. */
-  readonly beyond: boolean;
   readonly curve: readonly { readonly T: number; readonly s: number }[];
   /** Recovery, and impurity in the crystals, against the volume of solvent. */
   readonly byVolume: readonly { readonly volume_mL: number; readonly recovery: number; readonly impurity: number }[];
 }
 
-/** Solubility curve, recovery against volume, and where everything ends. */
+/**
+ * Solubility curve, recovery against volume, and where everything ends.
+ *
+ * @throws RangeError when hot or cold lies outside the points: nothing is guessed there
+ */
 export function exploreRecrystallization(question: RecrystallizationQuestion): RecrystallizationAnswer {
   const { points, mass_g, volume_mL, hot_C, cold_C, rinse_mL, impurity_g, impuritySolubility } = question;
-  const fit = fitSolubility(points);
-  const s = (T: number) => fittedSolubility(fit, T);
+  const s = (T: number) => solubilityBetween(points, T);
   const [hot, cold] = [s(hot_C), s(cold_C)];
   const impurity = impurity_g > 0 ? { mass_g: impurity_g, cold: impuritySolubility } : undefined;
   const at = (volume: number) =>
@@ -43,9 +44,8 @@ export function exploreRecrystallization(question: RecrystallizationQuestion): R
     ...at(volume_mL),
     hot,
     cold,
-    beyond: hot_C > high + 0.5 || cold_C < low - 0.5,
     curve: Array.from({ length: 41 }, (_, i) => {
-      const T = Math.min(low, cold_C) + ((Math.max(high, hot_C) - Math.min(low, cold_C)) * i) / 40;
+      const T = i === 40 ? high : low + ((high - low) * i) / 40;
       return { T, s: s(T) };
     }),
     byVolume: Array.from({ length: 60 }, (_, i) => {

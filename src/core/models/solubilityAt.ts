@@ -1,3 +1,4 @@
+import { neighbours, solubilityBetween } from './crystallization/solubilityBetween';
 import { figuresOf } from '../quantity/decimals';
 import { toCanonical } from '../quantity/units';
 import { derive } from '../stoichiometry/derive';
@@ -16,24 +17,27 @@ const zero = 273.15;
  * @returns g per mL of solvent, marked as modelled
  */
 export function solubilityAt(substance: string, data: Solubility, temperature_C: number): Outcome<Worked<'density'>> {
-  const points = [...data.points].sort((a, b) => a.at_C - b.at_C);
-  const above = points.findIndex(({ at_C }) => at_C >= temperature_C);
-  const [low, high] = above === 0 ? [points[0], points[1]] : [points[above - 1], points[above]];
-  if (above < 0 || !low || !high || low.at_C > temperature_C)
+  const points = data.points.map((one) => ({ ...one, T: one.at_C, s: toCanonical(one.digits, 'g/100 mL') }));
+  let value: number;
+  let ends: ReturnType<typeof neighbours<(typeof points)[number]>>;
+  try {
+    value = solubilityBetween(points, temperature_C);
+    ends = neighbours(points, temperature_C);
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
     return { ok: false, why: `no solubility is known around ${temperature_C}\u202f°C` };
-  const inverse = (at_C: number) => 1 / (at_C + zero);
-  const [s_1, s_2] = [toCanonical(low.digits, 'g/100 mL'), toCanonical(high.digits, 'g/100 mL')];
-  const power = (inverse(temperature_C) - inverse(low.at_C)) / (inverse(high.at_C) - inverse(low.at_C));
+  }
+  const { low, high } = ends;
   return {
     ok: true,
     value: derive({
       formula: 'solubilityBetween',
       dim: 'density',
       unit: 'g/100 mL',
-      value: s_1 * (s_2 / s_1) ** power,
+      value,
       inputs: {
-        s_1: point(substance, low, s_1),
-        s_2: point(substance, high, s_2),
+        s_1: point(substance, low, low.s),
+        s_2: point(substance, high, high.s),
         T: degrees(temperature_C, 'assumption'),
         T_1: degrees(low.at_C, 'reference'),
         T_2: degrees(high.at_C, 'reference'),

@@ -20,12 +20,20 @@ export function MeltingExplorer({ substances, seeds }: ExplorerProps) {
   const [seen, setSeen] = useState(25);
   const [observed, setObserved] = useState<number | undefined>(undefined);
   const [typed, setTyped] = useState<number | undefined>(undefined);
+  const [lowest, setLowest] = useState<number | undefined>(undefined);
   const solid = solids.find((one) => one.id === id);
   if (!solid) return <p className="muted">No melting point is known for these substances.</p>;
   const T_m = Number(solid.melting?.high ?? NaN);
   const fusion = typed ?? fusionOf(solid, T_m);
   const observed_C = observed ?? T_m - 2;
-  const answer = exploreMelting({ T_m, fusion, impurity: impurity / 100, seen: seen / 100, observed_C });
+  const answer = exploreMelting({
+    T_m,
+    fusion,
+    impurity: impurity / 100,
+    seen: seen / 100,
+    observed_C,
+    ...(lowest === undefined ? {} : { eutectic_C: Math.min(lowest, T_m) }),
+  });
   return (
     <>
       <div className="explore-dials">
@@ -37,6 +45,7 @@ export function MeltingExplorer({ substances, seeds }: ExplorerProps) {
             setId(chosen);
             setObserved(undefined);
             setTyped(undefined);
+            setLowest(undefined);
           }}
           disabled={false}
         />
@@ -67,6 +76,16 @@ export function MeltingExplorer({ substances, seeds }: ExplorerProps) {
           step={0.1}
           change={setTyped}
           help={solid.fusion ? solid.fusion.source : 'not known: Walden’s rule, 56 J/(mol·K)'}
+        />
+        <Dial
+          label="Eutectic with the impurity"
+          unit="°C"
+          value={answer.eutectic_C}
+          low={-100}
+          high={400}
+          step={0.1}
+          change={setLowest}
+          help={lowest === undefined ? 'not known: ideal mixing with an impurity that melts alike' : 'as set'}
         />
         <Dial
           label="Clear point seen"

@@ -22,7 +22,7 @@ export function RecrystallizationExplorer({ substances, seeds }: ExplorerProps) 
   const [key, setKey] = useState(own?.key ?? '');
   const [mass_g, setMass] = useState(seed?.mass_g ?? 2.5);
   const [volume_mL, setVolume] = useState(seed?.volume_mL ?? 50);
-  const [hot_C, setHot] = useState(own?.boils ?? 100);
+  const [hot_C, setHot] = useState(hottestOf(own));
   const [cold_C, setCold] = useState(seed?.cold_C ?? 0);
   const [rinse_mL, setRinse] = useState(4);
   const [impurity, setImpurity] = useState(5);
@@ -35,16 +35,21 @@ export function RecrystallizationExplorer({ substances, seeds }: ExplorerProps) 
         go by: by eye.
       </p>
     );
-  const answer = exploreRecrystallization({
-    points: pair.points,
-    mass_g,
-    volume_mL,
-    hot_C,
-    cold_C,
-    rinse_mL,
-    impurity_g: (mass_g * impurity) / 100,
-    impuritySolubility: impuritySolubility / 100,
-  });
+  const known = pair.points.map(({ T }) => T);
+  const [low, high] = [Math.min(...known), Math.max(...known)];
+  const inside = hot_C <= high && cold_C >= low && hot_C >= low && cold_C <= high;
+  const answer = inside
+    ? exploreRecrystallization({
+        points: pair.points,
+        mass_g,
+        volume_mL,
+        hot_C,
+        cold_C,
+        rinse_mL,
+        impurity_g: (mass_g * impurity) / 100,
+        impuritySolubility: impuritySolubility / 100,
+      })
+    : undefined;
   return (
     <>
       <div className="explore-dials">
@@ -54,7 +59,7 @@ export function RecrystallizationExplorer({ substances, seeds }: ExplorerProps) 
           options={pairs.map((one) => ({ value: one.key, label: one.name }))}
           onChange={(chosen) => {
             setKey(chosen);
-            setHot(pairs.find((one) => one.key === chosen)?.boils ?? 100);
+            setHot(hottestOf(pairs.find((one) => one.key === chosen)));
           }}
           disabled={false}
         />
@@ -90,53 +95,67 @@ export function RecrystallizationExplorer({ substances, seeds }: ExplorerProps) 
           change={setImpuritySolubility}
         />
       </div>
-      <div className="explore-answer">
-        <p className="explore-says">
-          <strong>{says.share(answer.recovery)}</strong> come back: {says.grams(answer.crystals_g)} of{' '}
-          {says.grams(mass_g)}. The liquor keeps {says.grams(answer.liquor_g)}, the rinse {says.grams(answer.rinsed_g)}.{' '}
-          {answer.undissolved_g > 0
-            ? `${says.grams(answer.undissolved_g)} never dissolved: ${says.mL(answer.least_mL)} are needed at least.`
-            : `${says.mL(answer.least_mL)} would dissolve it hot; this is ${says.share(answer.excess)} more.`}
-        </p>
-        <LinePlot
-          label={`Recovery against the volume of solvent; ${says.share(answer.recovery)} with ${says.mL(volume_mL)}`}
-          x="solvent, mL"
-          xFrom={0}
-          y="%"
-          series={[
-            { name: 'recovery', points: answer.byVolume.map((at) => ({ x: at.volume_mL, y: at.recovery * 100 })) },
-            ...(impurity > 0
-              ? [
-                  {
-                    name: 'impurity that crystallizes too, of what there was',
-                    points: answer.byVolume.map((at) => ({ x: at.volume_mL, y: at.impurity * 100 })),
-                    dashed: true,
-                  },
-                ]
-              : []),
-          ]}
-          marks={[
-            { x: answer.least_mL, says: 'least' },
-            { x: volume_mL, says: 'chosen' },
-          ]}
-        />
-        <LinePlot
-          label={`Solubility from ${says.solubility(answer.cold)} cold to ${says.solubility(answer.hot)} hot`}
-          x="°C"
-          y="g/100 mL"
-          series={[{ name: 'solubility', points: answer.curve.map(({ T, s }) => ({ x: T, y: s * 100 })) }]}
-          marks={[
-            { x: cold_C, says: 'cold' },
-            { x: hot_C, says: 'hot' },
-          ]}
-        />
-        <p className="explore-how">
-          Hot volume m/s(hot), liquor V·s(cold), best recovery 1 − (1 + e)·s(cold)/s(hot); ln s = A + B/T through the
-          points that are known.
-          {answer.beyond &&
-            ' A temperature lies beyond them: the line goes on there, nobody measured it; a second liquid would have its own.'}
-        </p>
-      </div>
+      {answer === undefined ? (
+        <div className="explore-answer">
+          <p className="explore-says" role="status">
+            Solubilities are known from {says.degrees(low)} to {says.degrees(high)}: outside nothing is worked out.
+          </p>
+        </div>
+      ) : (
+        <div className="explore-answer">
+          <p className="explore-says">
+            <strong>{says.share(answer.recovery)}</strong> come back: {says.grams(answer.crystals_g)} of{' '}
+            {says.grams(mass_g)}. The liquor keeps {says.grams(answer.liquor_g)}, the rinse{' '}
+            {says.grams(answer.rinsed_g)}.{' '}
+            {answer.undissolved_g > 0
+              ? `${says.grams(answer.undissolved_g)} never dissolved: ${says.mL(answer.least_mL)} are needed at least.`
+              : `${says.mL(answer.least_mL)} would dissolve it hot; this is ${says.share(answer.excess)} more.`}
+          </p>
+          <LinePlot
+            label={`Recovery against the volume of solvent; ${says.share(answer.recovery)} with ${says.mL(volume_mL)}`}
+            x="solvent, mL"
+            xFrom={0}
+            y="%"
+            series={[
+              { name: 'recovery', points: answer.byVolume.map((at) => ({ x: at.volume_mL, y: at.recovery * 100 })) },
+              ...(impurity > 0
+                ? [
+                    {
+                      name: 'impurity that crystallizes too, of what there was',
+                      points: answer.byVolume.map((at) => ({ x: at.volume_mL, y: at.impurity * 100 })),
+                      dashed: true,
+                    },
+                  ]
+                : []),
+            ]}
+            marks={[
+              { x: answer.least_mL, says: 'least' },
+              { x: volume_mL, says: 'chosen' },
+            ]}
+          />
+          <LinePlot
+            label={`Solubility from ${says.solubility(answer.cold)} cold to ${says.solubility(answer.hot)} hot`}
+            x="°C"
+            y="g/100 mL"
+            series={[{ name: 'solubility', points: answer.curve.map(({ T, s }) => ({ x: T, y: s * 100 })) }]}
+            marks={[
+              { x: cold_C, says: 'cold' },
+              { x: hot_C, says: 'hot' },
+            ]}
+          />
+          <p className="explore-how">
+            Hot volume m/s(hot), liquor V·s(cold), best recovery 1 − (1 + e)·s(cold)/s(hot); ln s against 1/T from point
+            to point, as in the plan.
+          </p>
+        </div>
+      )}
     </>
   );
+}
+
+/** As hot as the solvent boils, and as far as the points go. */
+function hottestOf(
+  pair: { readonly boils: number; readonly points: readonly { readonly T: number }[] } | undefined,
+): number {
+  return pair ? Math.min(pair.boils, Math.max(...pair.points.map(({ T }) => T))) : 100;
 }

@@ -1,34 +1,48 @@
 import fc from 'fast-check';
-import { fitSolubility, fittedSolubility } from './fitSolubility';
+import { solubilityBetween } from './solubilityBetween';
 import { recrystallize } from './recrystallize';
 
-test('a fit of two points goes through them, and of more through those that lie on one line', () => {
+test('between its points a solubility is the line of ln s against 1/T, at them the point itself, outside nothing', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0.001, max: 1, noNaN: true }),
       fc.double({ min: 1.01, max: 50, noNaN: true }),
       fc.double({ min: 5, max: 80, noNaN: true }),
-      (s, ratio, span) => {
-        const two = [
-          { T: 5, s },
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (s, ratio, span, share) => {
+        const points = [
           { T: 5 + span, s: s * ratio },
+          { T: 5, s },
         ];
-        const fit = fitSolubility(two);
-        for (const { T, s: value } of two) expect(fittedSolubility(fit, T) / value).toBeCloseTo(1, 9);
-        const T = 5 + span / 3;
-        const again = fitSolubility([...two, { T, s: fittedSolubility(fit, T) }]);
-        expect(again.B / fit.B).toBeCloseTo(1, 9);
-        expect(again.scatter).toBeCloseTo(0, 9);
+        const T = 5 + span * share;
+        // The same line written as ln s = A + B/T.
+        const inverse = (at: number) => 1 / (at + 273.15);
+        const B = Math.log(ratio) / (inverse(5 + span) - inverse(5));
+        expect(solubilityBetween(points, T)).toBeCloseTo(s * Math.exp(B * (inverse(T) - inverse(5))), 9);
+        expect(() => solubilityBetween(points, 5 + span + 0.1)).toThrow('no solubility is known');
+        expect(() => solubilityBetween(points, 4.9)).toThrow('reach from 5');
       },
     ),
   );
-  expect(() => fitSolubility([{ T: 20, s: 1 }])).toThrow('two temperatures');
+  expect(() => solubilityBetween([{ T: 20, s: 1 }], 20)).toThrow('two temperatures');
   expect(() =>
-    fitSolubility([
-      { T: 20, s: 1 },
-      { T: 30, s: 0 },
-    ]),
+    solubilityBetween(
+      [
+        { T: 20, s: 1 },
+        { T: 30, s: 0 },
+      ],
+      25,
+    ),
   ).toThrow('more than zero, not 0');
+  expect(() =>
+    solubilityBetween(
+      [
+        { T: 20, s: 1 },
+        { T: 30, s: 2 },
+      ],
+      NaN,
+    ),
+  ).toThrow('NaN');
 });
 
 const amounts = fc.record({

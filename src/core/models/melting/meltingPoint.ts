@@ -57,18 +57,27 @@ export function eutectic(a: Melting, b: Melting): Eutectic {
 }
 
 /**
+ * The eutectic where the impurity is not known: ideal mixing with a substance that melts as this one does. A guess, lower than most
+ * impurities reach, and far above what the line of the pure substance alone would say.
+ */
+export const guessedEutectic = (a: Melting): Eutectic => ({ T: clearPoint(a, 0.5), x: 0.5 });
+
+/**
  * Temperature at which the first liquid is seen: the melt is richer in impurity than the whole, x/f when the fraction f has
  * melted, and never below the eutectic.
  *
+ * @param x mole fraction of impurity, 0 to below 1
  * @param f melted fraction that an eye first sees. @default 0.25
+ * @param lowest the eutectic. @default that of ideal mixing with an impurity that melts alike
  */
 export function meltingOnset(
   a: Melting,
   x: number,
-  { f = 0.25, lowest }: { readonly f?: number; readonly lowest?: Eutectic } = {},
+  { f = 0.25, lowest = guessedEutectic(a) }: { readonly f?: number; readonly lowest?: Eutectic } = {},
 ): number {
   assertWithin(1e-6, 1, { f });
+  assertWithin(0, 1 - 1e-12, { x });
   const inMelt = x / f;
-  if (lowest && inMelt >= lowest.x) return Math.min(lowest.T, clearPoint(a, x));
-  return clearPoint(a, Math.min(inMelt, 1 - 1e-9));
+  if (inMelt >= lowest.x) return Math.min(lowest.T, clearPoint(a, x));
+  return Math.max(lowest.T, clearPoint(a, inMelt));
 }

@@ -5,7 +5,10 @@ import type { Matter } from '../../mixture/matter';
 import type { Worktop } from '../predicting/worktop';
 
 /** The forerun takes what boils lower and some product, the apparatus holds a constant mass, the rest is the main cut. */
-export function distilOver(work: Worktop, { low_C, high_C }: { readonly low_C: number; readonly high_C: number }): void {
+export function distilOver(
+  work: Worktop,
+  { low_C, high_C }: { readonly low_C: number; readonly high_C: number },
+): void {
   const pot = work.place('in', work.product);
   transfer(work, work.product, pot);
   const id = work.stage?.substance ?? '';
