@@ -1,3 +1,5 @@
+import { format } from '../../quantity/format';
+import { headReading } from '../../models/distillation/headReading';
 import { gramsOf, plus, times, without } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
 import { productIn, transfer } from '../predicting/transfer';
@@ -18,26 +20,33 @@ export function distilOver(
   const grams = productIn(work, pot);
   work.rearrange(pot, { organic: all });
   if (grams === 0) return;
+  const flask_mL = work.world.plan.doc.vessels.find(({ id: one }) => one === pot)?.capacity_mL ?? 25;
   const first = work.assume({
     key: 'forerun',
     label: 'product in the forerun',
     dim: 'mass',
     unit: 'g',
-    low: 0.15,
-    typical: 0.3,
-    high: 0.6,
-    why: 'what comes before the plateau carries some',
+    low: 0.02 * grams,
+    typical: 0.04 * grams,
+    high: 0.09 * grams,
+    why: 'what comes before the plateau carries some: a few per cent of the charge',
   });
   const held = work.assume({
     key: 'holdUp',
     label: 'left in the pot, head and condenser',
     dim: 'mass',
     unit: 'g',
-    low: 0.4,
-    typical: 0.7,
-    high: 1.2,
-    why: 'never to dryness; nearly the same at every scale',
+    low: 0.016 * flask_mL,
+    typical: 0.028 * flask_mL,
+    high: 0.05 * flask_mL,
+    why: 'never to dryness; grows with the flask and its head, not with the charge',
   });
+  const text = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
+  if (held.q.value + first.q.value > 0.4 * grams)
+    work.remark(
+      `Flask, head and condenser keep about ${text(held.q.value)} and the forerun ${text(first.q.value)} of ${text(grams)}: too much for so little. A smaller apparatus, or a chaser that boils higher.`,
+    );
+  remarkOnThermometer(work, low_C, high_C);
   const companions = without(all, { [id]: grams });
   const light = Object.fromEntries(
     Object.entries(companions).filter(
@@ -71,5 +80,15 @@ function close(work: Worktop, matter: Matter, low_C: number): Matter {
     Object.entries(matter).filter(
       ([id]) => Math.abs(Number(work.world.kind(id).substance?.boiling?.digits ?? NaN) - low_C) < 25,
     ),
+  );
+}
+
+/** A thread that stands out of the vapour reads low: what the window becomes on the step's thermometer at 760 torr. */
+function remarkOnThermometer(work: Worktop, low_C: number, high_C: number): void {
+  const filling = work.world.plan.doc.devices.find(({ id }) => id === work.step.device)?.stem;
+  if (filling === undefined || filling === 'probe') return;
+  const read = (t: number) => format({ dim: 'temperature', value: headReading(t, { filling }) }, '°C', { decimals: 0 });
+  work.remark(
+    `On a ${filling} thermometer whose thread stands out the window reads about ${read(low_C)} to ${read(high_C)}.`,
   );
 }

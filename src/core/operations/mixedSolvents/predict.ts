@@ -19,10 +19,10 @@ export function dissolveMixed(
     label: 'share that the cold liquor keeps',
     dim: 'fraction',
     unit: '%',
-    low: 0.08,
+    low: 0.05,
     typical: 0.14,
-    high: 0.25,
-    why: 'no solubility is known for this pair; taken from what classes find',
+    high: 0.35,
+    why: 'no solubility is known for this pair; how far the second solvent drives it out differs widely',
   });
   work.put(flask, 'solid', work.draw(flask, { [id]: grams * (1 - kept.q.value) }));
   work.temperature(flask, cold_C);

@@ -32,10 +32,7 @@ export function react(work: Worktop, place: string): void {
     label: 'conversion of the limiting reagent',
     dim: 'fraction',
     unit: '%',
-    low: 0.9,
-    typical: 0.95,
-    high: 0.99,
-    why: 'no rate constant is given; usual for a preparation that is taught',
+    ...usual(work),
   });
   const extent = most * X.q.value;
   const grams = (side: 'left' | 'right'): Matter =>
@@ -48,6 +45,23 @@ export function react(work: Worktop, place: string): void {
   const formed = balanced(grams('left'), grams('right'));
   work.put(place, 'liquid', formed);
   loseUnconverted(work, formed[product] ?? 0, X.q.value, X);
+}
+
+/** What a reaction comes to when nobody says: well, or only half where an excess has to push an equilibrium. */
+function usual({ world: { plan } }: Worktop) {
+  return plan.doc.lines.some(({ excessReason }) => excessReason === 'pushes an equilibrium')
+    ? {
+        low: 0.5,
+        typical: 0.8,
+        high: 0.95,
+        why: 'no constant is given; an equilibrium that an excess pushes stops short',
+      }
+    : {
+        low: 0.75,
+        typical: 0.95,
+        high: 0.99,
+        why: 'no rate constant is given; usual for a preparation that is taught',
+      };
 }
 
 /**

@@ -1,18 +1,22 @@
+import { anhydrousAtoms } from '../../compound/atomsOf';
+import { guessedLogP } from '../../models/partition/solventPartition';
 import { solubilityAt } from '../../models/solubilityAt';
 import { derive } from '../../stoichiometry/derive';
+import { millilitres } from './volumes';
+import type { Kind } from './kinds';
 import type { Worked } from '../../quantity/worked';
 import type { Worktop } from './worktop';
 
 /**
  * Solubility of a substance in a solvent at a temperature: from its curve, else in water from the single value that is known,
- * else assumed.
+ * else from the hot volume that the sheet takes, else a named guess.
  *
  * @param solvent substance of the preparation
  * @returns g/mL
  */
 export function solubilityOf(work: Worktop, id: string, solvent: string, at_C: number): Worked<'density'> {
   const { kind } = work.world;
-  const { name, substance } = kind(id);
+  const { substance } = kind(id);
   const liquid = kind(solvent);
   const same = (other: string) => other === solvent || (liquid.water && kind(other).water);
   const curve = substance?.solubility?.find((one) => same(one.solvent));
@@ -20,16 +24,84 @@ export function solubilityOf(work: Worktop, id: string, solvent: string, at_C: n
   if (found?.ok) return found.value;
   const known = substance?.waterSolubility;
   if (liquid.water && known && known.digits !== 'miscible') return known20(work, id, known, at_C);
+  const hot = heldHot(work, id, solvent);
+  return hot === undefined ? byMelting(work, id, liquid) : byRatio(work, { id, solvent, hot });
+}
+
+/** What the solvent of an earlier recrystallization held at the boil, by the sheet's own volume; g/mL. */
+function heldHot(work: Worktop, id: string, solvent: string): number | undefined {
+  const { doc } = work.world.plan;
+  const now = doc.steps.indexOf(work.step);
+  const { facts, plan } = work.world;
+  for (const { params } of doc.steps.slice(0, now).reverse()) {
+    const line = facts.lines.get(typeof params['solvent'] === 'string' ? params['solvent'] : '');
+    const volume = line && plan.charge.rows.get(line.line.id)?.total.volume?.q.value;
+    if (!line || volume === undefined || !(volume > 0)) continue;
+    const other =
+      line.line.substance === solvent || (work.world.kind(solvent).water && work.world.kind(line.line.substance).water);
+    const excess = Number(params['excess_percent'] ?? 0) / 100;
+    const grams = work.world.plan.charge.product?.mass?.q.value;
+    if (other && id === work.stage?.substance && grams !== undefined) return (grams * (1 + excess)) / volume;
+  }
+  return undefined;
+}
+
+/** No curve: the sheet's hot volume tells what dissolves hot, and the cold keeps a stated share of it. */
+function byRatio(work: Worktop, { id, solvent, hot }: { id: string; solvent: string; hot: number }): Worked<'density'> {
+  const { kind } = work.world;
   return work.assume(
     {
-      key: `solubility/${id}/${liquid.water ? 'water' : solvent}`,
+      key: `solubility/${id}/${kind(solvent).water ? 'water' : solvent}`,
+      label: `solubility of ${kind(id).name} in ${kind(solvent).name}, cold`,
+      dim: 'density',
+      unit: 'g/100 mL',
+      low: 0.03 * hot,
+      typical: 0.08 * hot,
+      high: 0.2 * hot,
+      why: 'no curve is known; 3 to 20 % of what the sheet’s hot volume holds, as a solvent that is chosen for it keeps',
+    },
+    true,
+  );
+}
+
+/** By volume, what of the liquid in hand is a solvent that mixes with water. */
+function cosolventShare(work: Worktop): number {
+  const { kind } = work.world;
+  const liquid = work.phase(work.place('in'), 'liquid');
+  const mixing = Object.fromEntries(
+    Object.entries(liquid).filter(
+      ([id]) => !kind(id).water && !kind(id).solid && kind(id).substance?.waterSolubility?.digits === 'miscible',
+    ),
+  );
+  const all = millilitres(kind, liquid);
+  return all > 0 ? millilitres(kind, mixing) / all : 0;
+}
+
+/**
+ * Nothing is known: in water the general solubility equation, `log S = 0.5 − 0.01·(T_m − 25) − log P` (Yalkowsky and Valvani 1980, S in
+ * mol/L, good to about a factor of five); in a solvent that it is filtered from, a wide guess.
+ */
+function byMelting(work: Worktop, id: string, liquid: Kind): Worked<'density'> {
+  const { name, substance, M } = work.world.kind(id);
+  const T_m = Number(substance?.melting?.high ?? NaN);
+  const logP = substance?.logP ? Number(substance.logP.digits) : guessedLogP(anhydrousAtoms(substance?.formula));
+  const known = liquid.water && M !== undefined && Number.isFinite(T_m);
+  const inWater = 0.5 - 0.01 * Math.max(0, T_m - 25) - logP;
+  // A solvent that mixes with water helps, log-linearly: σ near 0.9·log P + 0.3 for methanol and ethanol (Yalkowsky).
+  const helped = inWater + Math.max(0, 0.9 * logP + 0.3) * cosolventShare(work);
+  const typical = known ? (10 ** helped * M) / 1000 : 0.003;
+  return work.assume(
+    {
+      key: `solubility/${id}/${liquid.water ? 'water' : liquid.id}`,
       label: `solubility of ${name} in ${liquid.name}, cold`,
       dim: 'density',
       unit: 'g/100 mL',
-      low: 0.0002,
-      typical: 0.001,
-      high: 0.004,
-      why: 'no value is given; hardly soluble, or it would not be filtered off',
+      low: typical / (known ? 5 : 10),
+      typical: Math.min(typical, 0.5),
+      high: Math.min(1, typical * (known ? 5 : 10)),
+      why: known
+        ? 'no value is given; from melting point and log P by the general solubility equation'
+        : 'no value is given; little, or it would not be filtered off',
     },
     true,
   );

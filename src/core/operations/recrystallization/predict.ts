@@ -1,7 +1,9 @@
+import { format } from '../../quantity/format';
 import { gramsOf, times, without } from '../../mixture/matter';
 import { productIn, transfer } from '../predicting/transfer';
 import { boilsAway } from '../predicting/volatile';
 import { millilitres } from '../predicting/volumes';
+import { solubilityBetween } from '../../models/crystallization/solubilityBetween';
 import type { Worktop } from '../predicting/worktop';
 
 /** What the model needs of the parameters. */
@@ -25,12 +27,45 @@ export function dissolveHot(work: Worktop, { solvent, charcoal, rinse, excess_pe
   const solids = work.phase(flask, 'solid');
   work.put(flask, 'liquid', work.take(flask, 'solid', solids));
   work.temperature(flask, boiling(work, solvent));
+  keepUndissolved(work, flask, solvent);
   if (charcoal !== undefined || rinse !== undefined) filterHot(work, { flask, charcoal, rinse });
   // The excess was added for the filter; with the rinse it is boiled off.
   const volume = millilitres(work.world.kind, bath);
   const wanted = volume / (1 + excess_percent / 100);
   evaporate(work, flask, wanted);
   work.follow(flask);
+}
+
+const atTheBoil_K = 3;
+
+/** What the hot solvent cannot hold by its curve stays solid, and goes on unpurified: that is said. */
+function keepUndissolved(work: Worktop, flask: string, line: string): void {
+  const { facts, kind } = work.world;
+  const id = work.stage?.substance;
+  const solvent = facts.lines.get(line)?.line.substance;
+  const curve = id === undefined ? undefined : kind(id).substance?.solubility?.find((one) => one.solvent === solvent);
+  if (id === undefined || !curve) return;
+  const points = curve.points.map(({ digits, at_C }) => ({ T: at_C, s: Number(digits) / 100 }));
+  const hottest = Math.min(boiling(work, line), Math.max(...points.map(({ T }) => T)));
+  const s = solubilityBetween(points, hottest);
+  const liquid = work.phase(flask, 'liquid');
+  const grams = liquid[id] ?? 0;
+  const volume = millilitres(kind, without(liquid, { [id]: grams }));
+  const over = grams - volume * s;
+  if (!(over > 1e-6)) return;
+  // A curve that ends well below the boil tells nothing of it.
+  if (boiling(work, line) - hottest > atTheBoil_K) {
+    work.remark(
+      `Solubilities are known up to ${format({ dim: 'temperature', value: hottest }, '°C', { figures: 2 })}: whether it all dissolves at the boil is not judged.`,
+    );
+    return;
+  }
+  work.put(flask, 'solid', work.take(flask, 'liquid', { [id]: over }));
+  const text = (dim: 'mass' | 'volume', value: number) =>
+    format({ dim, value }, dim === 'mass' ? 'g' : 'mL', { figures: 2 });
+  work.remark(
+    `${text('mass', over)} stays undissolved at the boil: the ${text('volume', volume)} hold ${text('mass', volume * s)}. About ${text('volume', grams / s - volume)} more would dissolve it; the hot filter would keep it.`,
+  );
 }
 
 function filterHot(
