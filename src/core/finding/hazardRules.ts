@@ -404,6 +404,15 @@ export const hazardRules = {
     title: 'Gives off heat as it is added',
     says: '{name}: wait until each portion has reacted. What piles up unreacted runs away later.',
   },
+  'hazard.additionHeat': {
+    title: 'How warm, how slowly',
+    says: '{name}: all at once about {rise} warmer ({low} to {high}, by its kind of reaction); the ceiling is {ceiling}. Dropwise at least {time}; the sheet gives {planned}.',
+  },
+  'hazard.dosedTooFast': {
+    title: 'Dosed too fast for its ceiling',
+    says: '{name}: all at once about {rise} warmer ({low} to {high}, by its kind of reaction). Below {ceiling} it takes at least {time} in its bath; the sheet gives {planned}.',
+    remedies: ['More time, smaller portions, or a colder bath.'],
+  },
   'hazard.ceiling': { title: 'Ceiling temperature', says: 'Never above {ceiling}: stop adding, cool, then go on.' },
   'hazard.dryness': {
     title: 'Never to dryness',

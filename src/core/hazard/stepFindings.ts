@@ -1,3 +1,4 @@
+import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
@@ -64,6 +65,7 @@ function of(plan: PlanSeen, scene: Scene, aided: ReadonlySet<string>): readonly 
     ...(conditions.ceiling_C === undefined
       ? []
       : [finding('hazard.ceiling', 'note', about, { ceiling: celsius(conditions.ceiling_C) })]),
+    ...additionHeat(plan, scene),
     ...grinding(scene),
     ...induction(plan, scene),
     ...dissolvedSolvent(scene),

@@ -2,6 +2,8 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import ProgressBar from 'react-bootstrap/ProgressBar';
+import { kindOf } from '@/core/operations/predicting/kinds';
+import { notIdeal } from '@/core/operations/predicting/idealPair';
 import { molarMass } from '@/core/compound/molarMass';
 import { boilingTemperature } from '@/core/models/vapour/antoine';
 import { findRoot } from '@/core/models/findRoot';
@@ -24,6 +26,7 @@ interface Named {
   readonly name: string;
   readonly liquid: Liquid;
   readonly boils_C: number;
+  readonly substance: Substance;
 }
 
 /** Two liquids through a column: head temperature, cuts, and what more stages would bring. */
@@ -45,6 +48,7 @@ export function DistillationExplorer({ substances, seeds }: ExplorerProps) {
   const [high, setHigh] = useState<number | undefined>(seed?.limits_C.at(-1));
   if (!lighter || !heavier || lighter.id === heavier.id)
     return <p className="muted">Choose two liquids whose vapour pressures are known (Antoine constants).</p>;
+  const why = notIdeal(kindOf(lighter.substance), kindOf(heavier.substance));
   const limits = [low ?? Math.round(lighter.boils_C) + 4, high ?? Math.round(heavier.boils_C) - 4].sort(
     (a, b) => a - b,
   );
@@ -118,20 +122,26 @@ export function DistillationExplorer({ substances, seeds }: ExplorerProps) {
           change={setEmergent}
         />
       </div>
-      <Run
-        thermometer={{ emergent, filling, stem: room_C }}
-        lighter={lighter}
-        heavier={heavier}
-        question={{
-          pair: { lighter: lighter.liquid, heavier: heavier.liquid },
-          lighter_mL,
-          heavier_mL,
-          stages,
-          reflux,
-          torr,
-          limits_C: limits,
-        }}
-      />
+      {why !== undefined ? (
+        <div className="explore-answer">
+          <p role="alert">{why}: no curve of this simple model holds.</p>
+        </div>
+      ) : (
+        <Run
+          thermometer={{ emergent, filling, stem: room_C }}
+          lighter={lighter}
+          heavier={heavier}
+          question={{
+            pair: { lighter: lighter.liquid, heavier: heavier.liquid },
+            lighter_mL,
+            heavier_mL,
+            stages,
+            reflux,
+            torr,
+            limits_C: limits,
+          }}
+        />
+      )}
     </>
   );
 }
@@ -282,9 +292,10 @@ function readingOf(true_C: number, thermometer: Thermometer): number {
   return Number.isFinite(true_C) ? findRoot(lack, -200, true_C + 1, 1e-6) : NaN;
 }
 
-function liquidOf({ id, name, formula, density, antoine }: Substance): readonly Named[] {
+function liquidOf(substance: Substance): readonly Named[] {
+  const { id, name, formula, density, antoine } = substance;
   const M = formula === undefined ? undefined : molarMass(formula);
   if (!antoine || !density || !M?.ok) return [];
   const boils_C = boilingTemperature(antoine);
-  return [{ id, name, boils_C, liquid: { antoine, density: Number(density.digits), M: M.value.q.value } }];
+  return [{ id, name, boils_C, substance, liquid: { antoine, density: Number(density.digits), M: M.value.q.value } }];
 }

@@ -1,3 +1,6 @@
+import { anhydrousAtoms } from '../../compound/atomsOf';
+import { likesWater } from '../predicting/partition';
+import { waterAlong } from '../../models/distillation/waterAlong';
 import { format } from '../../quantity/format';
 import { headReading } from '../../models/distillation/headReading';
 import { gramsOf, plus, times, without } from '../../mixture/matter';
@@ -20,6 +23,13 @@ export function distilOver(
   const grams = productIn(work, pot);
   work.rearrange(pot, { organic: all });
   if (grams === 0) return;
+  const companions = without(all, { [id]: grams });
+  const light = Object.fromEntries(
+    Object.entries(companions).filter(
+      ([one]) =>
+        Number(work.world.kind(one).substance?.boiling?.digits ?? NaN) < low_C - 20 || work.world.kind(one).water,
+    ),
+  );
   const flask_mL = work.world.plan.doc.vessels.find(({ id: one }) => one === pot)?.capacity_mL ?? 25;
   const first = work.assume({
     key: 'forerun',
@@ -47,13 +57,7 @@ export function distilOver(
       `Flask, head and condenser keep about ${text(held.q.value)} and the forerun ${text(first.q.value)} of ${text(grams)}: too much for so little. A smaller apparatus, or a chaser that boils higher.`,
     );
   remarkOnThermometer(work, low_C, high_C);
-  const companions = without(all, { [id]: grams });
-  const light = Object.fromEntries(
-    Object.entries(companions).filter(
-      ([one]) =>
-        Number(work.world.kind(one).substance?.boiling?.digits ?? NaN) < low_C - 20 || work.world.kind(one).water,
-    ),
-  );
+  remarkOnWater(work, id, light);
   const early = Math.min(grams, first.q.value);
   const stays = Math.min(grams - early, held.q.value);
   move(work, pot, forerun, plus(light, { [id]: early }));
@@ -90,5 +94,18 @@ function remarkOnThermometer(work: Worktop, low_C: number, high_C: number): void
   const read = (t: number) => format({ dim: 'temperature', value: headReading(t, { filling }) }, '°C', { decimals: 0 });
   work.remark(
     `On a ${filling} thermometer whose thread stands out the window reads about ${read(low_C)} to ${read(high_C)}.`,
+  );
+}
+
+/** Water comes over with the first of it: cloudy, and lower than anything in the pot boils. */
+function remarkOnWater(work: Worktop, id: string, light: Matter): void {
+  const { kind } = work.world;
+  const water = Object.entries(light).reduce((sum, [one, grams]) => (kind(one).water ? sum + grams : sum), 0);
+  const { substance, M } = kind(id);
+  const boiling_C = Number(substance?.boiling?.digits ?? NaN);
+  if (!(water > 0.02) || M === undefined || !(boiling_C > 0 && boiling_C < 400) || likesWater(kind(id))) return;
+  const along = waterAlong({ atoms: anhydrousAtoms(substance?.formula), boiling_C }, M);
+  work.remark(
+    `${format({ dim: 'mass', value: water }, 'g', { figures: 2 })} of water comes over first with some of it, cloudy, near ${format({ dim: 'temperature', value: along.boiling_C }, '°C', { decimals: 0 })}: that is forerun.`,
   );
 }

@@ -1,8 +1,10 @@
+import { notIdeal } from '../predicting/idealPair';
 import { format } from '../../quantity/format';
 import { batchDistillation } from '../../models/distillation/batchDistillation';
 import { cutsOf } from '../../models/distillation/cutsOf';
 import { millilitres } from '../predicting/volumes';
 import { times } from '../../mixture/matter';
+import type { Cut } from '../../models/distillation/cutsOf';
 import type { BatchOptions, BatchRun } from '../../models/distillation/batchDistillation';
 import type { Kind } from '../predicting/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
@@ -26,6 +28,11 @@ export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages,
   const whole = work.whole(pot);
   if (!pair.lighter || !pair.heavier || !(whole[lighter] ?? 0) || !(whole[heavier] ?? 0)) {
     work.remark('Without vapour pressures of both liquids no curve can be foreseen.');
+    return;
+  }
+  const why = notIdeal(a, b);
+  if (why !== undefined) {
+    work.remark(`${why}: no curve of a simple model holds, and none is foreseen.`);
     return;
   }
   const run = distilled({
@@ -85,7 +92,18 @@ function collect(
     high: 3,
     why: 'packing and glass stay wet; nearly the same at every scale',
   });
-  cuts.forEach((cut, i) => {
+  const late = work.assume({
+    key: 'changed',
+    label: 'receiver changed later than the limit says',
+    dim: 'volume',
+    unit: 'mL',
+    low: -1,
+    typical: 0,
+    high: 1,
+    why: 'a head is read every two millilitres, and the column is not the model’s',
+  });
+  const shifted = shift(cuts, late.q.value);
+  shifted.forEach((cut, i) => {
     const place = work.own(`cut${i + 1}`, `Cut ${i + 1}`);
     const whole = {
       [lighter]: Math.min(given[lighter] ?? 0, cut.lighter_mol * pair.lighter.M),
@@ -93,10 +111,10 @@ function collect(
     };
     // What wets the glass at the end is missing in the last cut.
     const volume = millilitres(work.world.kind, whole);
-    const last = i === cuts.length - 1 && volume > 0;
+    const last = i === shifted.length - 1 && volume > 0;
     const matter = last ? times(whole, Math.max(0, 1 - held.q.value / volume)) : whole;
     work.put(place, 'liquid', work.draw(pot, matter));
-    loseElsewhere(work, { i, count: cuts.length, lighter, heavier, matter });
+    loseElsewhere(work, { i, count: shifted.length, lighter, heavier, matter });
   });
   const rest = work.whole(pot);
   loseElsewhere(work, { i: -1, count: cuts.length, lighter, heavier, matter: rest });
@@ -131,4 +149,20 @@ function loseElsewhere(
 function liquidOf({ M, density, substance }: Kind): Liquid | undefined {
   const antoine = substance?.antoine;
   return M !== undefined && density !== undefined && antoine ? { antoine, M, density } : undefined;
+}
+
+/** Cuts whose ends lie some millilitres later: what is taken over has the composition of the cut that it leaves. */
+function shift(cuts: readonly Cut[], late_mL: number): readonly Cut[] {
+  const moved = cuts.map((one) => ({ ...one }));
+  for (let i = 0; i + 1 < moved.length; i += 1) {
+    const [now, next] = [moved[i], moved[i + 1]];
+    if (!now || !next) continue;
+    const [from, to, mL] = late_mL >= 0 ? [next, now, late_mL] : [now, next, -late_mL];
+    const share = from.volume_mL > 0 ? Math.min(0.5, mL / from.volume_mL) : 0;
+    for (const key of ['volume_mL', 'lighter_mol', 'heavier_mol'] as const) {
+      to[key] += from[key] * share;
+      from[key] -= from[key] * share;
+    }
+  }
+  return moved;
 }

@@ -5,7 +5,8 @@ import { outsideWindow } from '../outsideWindow';
 import { headWindow } from '../headWindow';
 import { react } from '../predicting/react';
 import { temperatureWay } from '../ways';
-import { times } from '../../mixture/matter';
+import { takeWaterAlong } from '../predicting/takeWaterAlong';
+import { gramsOf, times } from '../../mixture/matter';
 import { uncheckedAt } from '../unchecked';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -73,6 +74,7 @@ export const reactiveDistillation: Operation<ReactiveDistillationParams, Reactiv
     const there = work.phase(pot, 'liquid')[substance] ?? 0;
     const over = times({ [substance]: there }, 1 - back.q.value);
     work.put(receiver, 'organic', work.take(pot, 'liquid', over));
+    takeWaterAlong(work, { pot, receiver, substance, grams: gramsOf(over) });
     if (there > 0 && work.stage?.substance === substance)
       work.lose('back', 'left in the pot', work.shareOf(there, substance, back));
     work.temperature(pot, ceiling_C);

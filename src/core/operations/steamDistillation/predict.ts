@@ -1,3 +1,9 @@
+import { anhydrousAtoms } from '../../compound/atomsOf';
+import { format } from '../../quantity/format';
+import { implied } from '../predicting/kinds';
+import { steamRatio } from '../../models/distillation/steamRatio';
+import { troutonPressure } from '../../models/vapour/troutonPressure';
+import { waterAlong, waterPressure } from '../../models/distillation/waterAlong';
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, times } from '../../mixture/matter';
@@ -20,7 +26,6 @@ export function steamOver(
   const added = topUp === undefined ? nothing : work.introduce(topUp);
   const stage = work.stage;
   const matter = work.world.facts.lines.get(material)?.line.substance ?? '';
-  if (stage) giveUp(work, { pot, receiver, matter, id: stage.substance, percent: Number(stage.basis?.percent ?? 100) });
   // Topped up with what came over; before, only where there is too little to begin with.
   const { facts, plan } = work.world;
   const portion = plan.charge.rows.get(material)?.portion.mass?.q.value;
@@ -32,6 +37,16 @@ export function steamOver(
   const share = volume > 0 ? Math.min(1, wanted / volume) : 0;
   if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, share)));
   if (!early) work.put(pot, 'liquid', added);
+  const collected = gramsOf(work.phase(receiver, 'liquid'));
+  if (stage)
+    giveUp(work, {
+      pot,
+      receiver,
+      matter,
+      id: stage.substance,
+      percent: Number(stage.basis?.percent ?? 100),
+      collected,
+    });
   work.temperature(pot, 100);
   work.follow(receiver);
 }
@@ -48,7 +63,8 @@ function giveUp(
     matter,
     id,
     percent,
-  }: { pot: string; receiver: string; matter: string; id: string; percent: number },
+    collected,
+  }: { pot: string; receiver: string; matter: string; id: string; percent: number; collected: number },
 ): void {
   const kind = (work.phase(pot, 'liquid')[matter] ?? 0) > 0 ? 'liquid' : 'solid';
   const content = ((work.phase(pot, kind)[matter] ?? 0) * percent) / 100;
@@ -76,8 +92,24 @@ function giveUp(
       certain: 'modelled',
     }),
   );
-  const grams = content * given.q.value;
+  const released = content * given.q.value;
+  const most = carriedBy(work, id, collected);
+  const grams = Math.min(released, most);
+  if (grams < released) {
+    const text = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
+    work.remark(`So much water carries at most about ${text(most)} of it: the rest needs more steam.`);
+    work.lose('notCarried', 'not carried over by so little water', work.foreseenMass(released - grams, id));
+  }
   // The oil was part of the material: its mass moves over under its own name.
   work.take(pot, kind, { [matter]: grams });
   work.put(receiver, 'organic', { [id]: grams });
+}
+
+/** Oil that an amount of water takes along at most: the ratio of their vapour pressures, the oil's by Trouton's rule. */
+function carriedBy(work: Worktop, id: string, water_g: number): number {
+  const { substance, M } = work.world.kind(id);
+  const boiling = Number(substance?.boiling?.digits ?? NaN);
+  if (!Number.isFinite(boiling) || M === undefined || boiling < 100) return Infinity;
+  const T = waterAlong({ atoms: anhydrousAtoms(substance?.formula), boiling_C: boiling }, M).boiling_C;
+  return water_g * steamRatio(troutonPressure(boiling, T), waterPressure(T), M, implied.water.M);
 }
