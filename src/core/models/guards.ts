@@ -9,6 +9,38 @@ export function assertPositive(values: Readonly<Record<string, number>>): void {
 }
 
 /**
+ * Refuses NaN and infinities.
+ *
+ * @throws RangeError that quotes the name and the value
+ */
+export function assertFinite(values: Readonly<Record<string, number>>): void {
+  for (const [name, value] of Object.entries(values))
+    if (!Number.isFinite(value)) throw new RangeError(`${name} must be a number, not ${value}`);
+}
+
+/**
+ * Refuses what is not a whole number from a least one on: portions, stages and points are counted.
+ *
+ * @throws RangeError that quotes the name and the value
+ */
+export function assertWhole(least: number, values: Readonly<Record<string, number>>): void {
+  for (const [name, value] of Object.entries(values))
+    if (!Number.isInteger(value) || value < least)
+      throw new RangeError(`${name} must be a whole number from ${least} on, not ${value}`);
+}
+
+/**
+ * Refuses numbers that do not rise one after the other.
+ *
+ * @throws RangeError that quotes the name and the values
+ */
+export function assertRising(name: string, values: readonly number[]): void {
+  for (const [i, value] of values.entries())
+    if (!Number.isFinite(value) || (i > 0 && !(value > (values[i - 1] ?? NaN))))
+      throw new RangeError(`${name} must rise, not ${values.join(', ')}`);
+}
+
+/**
  * Refuses what lies outside a closed interval.
  *
  * @throws RangeError that quotes the name, the bounds and the value

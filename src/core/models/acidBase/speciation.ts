@@ -7,6 +7,8 @@
  * @example speciation([4.76], 4.76) // → [0.5, 0.5]
  */
 export function speciation(pKas: readonly number[], pH: number): readonly number[] {
+  if (!Number.isFinite(pH) || pKas.some((one) => !Number.isFinite(one)))
+    throw new RangeError(`pH and pKa must be numbers, not ${pH} and ${pKas.join(', ')}`);
   // Relative to the largest term, so that nothing overflows at the ends of the scale.
   const exponents = [0];
   for (const pKa of pKas) exponents.push((exponents.at(-1) ?? 0) + pH - pKa);
@@ -24,6 +26,6 @@ export function speciation(pKas: readonly number[], pH: number): readonly number
 export function protonsGiven(pKas: readonly number[], pH: number): number {
   const [pKa] = pKas;
   // One step needs no table: this stands in the innermost loop of a funnel.
-  if (pKas.length === 1 && pKa !== undefined) return 1 / (1 + 10 ** (pKa - pH));
+  if (pKas.length === 1 && pKa !== undefined && Number.isFinite(pH - pKa)) return 1 / (1 + 10 ** (pKa - pH));
   return speciation(pKas, pH).reduce((sum, fraction, i) => sum + i * fraction, 0);
 }

@@ -11,7 +11,7 @@ export function mixtureDensity(parts: readonly { readonly mass_g: number; readon
   if (parts.length === 0) throw new RangeError('a mixture has at least one part');
   const mass = parts.reduce((sum, { mass_g }) => sum + mass_g, 0);
   const volume = parts.reduce((sum, { mass_g, density }) => {
-    assertPositive({ density });
+    assertPositive({ density, mass_g });
     return sum + mass_g / density;
   }, 0);
   return mass / volume;

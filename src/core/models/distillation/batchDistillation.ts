@@ -1,4 +1,4 @@
-import { assertPositive, assertWithin } from '../guards';
+import { assertPositive, assertWhole, assertWithin } from '../guards';
 import { boilingDiagram } from './binaryPair';
 import { findRoot } from '../findRoot';
 import type { BinaryPair, BoilingDiagram, Liquid } from './binaryPair';
@@ -66,7 +66,11 @@ export function batchDistillation(options: BatchOptions): BatchRun {
     rest = 0.04,
     onPoint,
   } = options;
-  assertPositive({ lighter_mol, heavier_mol, stages, points, rest });
+  assertPositive({ lighter_mol, heavier_mol });
+  assertWhole(1, { stages });
+  assertWhole(2, { points });
+  assertWithin(1e-6, 0.99, { rest });
+  assertWithin(1, 7600, { pressure: torr });
   assertWithin(0, 1e6, { reflux, holdUp_mol });
   const charged = lighter_mol + heavier_mol;
   const held = holdUp_mol * (stages - 1);

@@ -1,4 +1,4 @@
-import { assertPositive } from '../guards';
+import { assertPositive, assertWithin } from '../guards';
 import { boilingTemperature } from '../vapour/antoine';
 import type { Antoine } from '../../reference/substance';
 
@@ -38,6 +38,7 @@ export interface BoilingDiagram {
  */
 export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): BoilingDiagram {
   assertPositive({ pressure: torr });
+  assertWithin(1, 7600, { pressure: torr });
   const [a, b] = [numbers(lighter.antoine), numbers(heavier.antoine)];
   const [Ta, Tb] = [boilingTemperature(lighter.antoine, torr), boilingTemperature(heavier.antoine, torr)];
   const pressures = (T: number) => [pressure(a, T), pressure(b, T)] as const;

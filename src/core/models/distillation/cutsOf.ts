@@ -1,3 +1,4 @@
+import { assertRising } from '../guards';
 import type { BatchRun, DistillationPoint } from './batchDistillation';
 
 /** What is collected between two head temperatures. */
@@ -15,6 +16,8 @@ export interface Cut {
  * @returns one more cut than there are limits; they add up to the whole distillate
  */
 export function cutsOf({ points }: BatchRun, limits_C: readonly number[]): readonly Cut[] {
+  assertRising('limits of the head', limits_C);
+  if (points.length === 0) throw new RangeError('a run without points has no cuts');
   const ends = [...limits_C.map((limit) => at(points, limit)), points.at(-1) as DistillationPoint];
   const zero: Cut = { volume_mL: 0, lighter_mol: 0, heavier_mol: 0 };
   return ends.map((end, i) => {

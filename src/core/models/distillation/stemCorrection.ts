@@ -21,5 +21,6 @@ export function stemCorrection(
   }: { readonly emergent: number; readonly stem: number; readonly filling: keyof typeof stemConstants },
 ): number {
   assertWithin(0, 1000, { emergent });
+  assertWithin(-200, 1000, { reading, stem });
   return stemConstants[filling] * emergent * (reading - stem);
 }

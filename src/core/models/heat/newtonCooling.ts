@@ -1,4 +1,4 @@
-import { assertPositive } from '../guards';
+import { assertFinite, assertPositive, assertWithin } from '../guards';
 
 export interface CoolingOptions {
   /** Time in which the distance to the surroundings falls to 1/e, s. For similar vessels it grows as volume^(1/3). */
@@ -16,6 +16,7 @@ export interface CoolingOptions {
  */
 export function coolingTime({ timeConstant_s, from_C, surroundings_C }: CoolingOptions, to: number): number {
   assertPositive({ timeConstant_s });
+  assertFinite({ from_C, surroundings_C, to });
   const ratio = (from_C - surroundings_C) / (to - surroundings_C);
   if (!(ratio >= 1)) throw new RangeError(`${to} °C is not on the way from ${from_C} to ${surroundings_C} °C`);
   return timeConstant_s * Math.log(ratio);
@@ -24,6 +25,8 @@ export function coolingTime({ timeConstant_s, from_C, surroundings_C }: CoolingO
 /** Temperature after a time; the inverse of {@link coolingTime}. */
 export function temperatureAfter({ timeConstant_s, from_C, surroundings_C }: CoolingOptions, seconds: number): number {
   assertPositive({ timeConstant_s });
+  assertFinite({ from_C, surroundings_C });
+  assertWithin(0, 1e9, { seconds });
   return surroundings_C + (from_C - surroundings_C) * Math.exp(-seconds / timeConstant_s);
 }
 
@@ -35,5 +38,6 @@ export function temperatureAfter({ timeConstant_s, from_C, surroundings_C }: Coo
  */
 export function timeAtScale(seconds: number, factor: number): number {
   assertPositive({ factor });
+  assertWithin(0, 1e12, { seconds });
   return seconds * Math.cbrt(factor);
 }

@@ -1,4 +1,4 @@
-import { assertPositive } from '../guards';
+import { assertFinite, assertPositive } from '../guards';
 
 export interface ReactionHeat {
   /** kJ/mol of extent, negative when heat is given off. */
@@ -19,6 +19,7 @@ export interface ReactionHeat {
  */
 export function adiabaticRise({ enthalpy, extent_mol, mass_g, heatCapacity }: ReactionHeat): number {
   assertPositive({ mass_g, heatCapacity });
+  assertFinite({ enthalpy, extent_mol });
   return (-enthalpy * 1000 * extent_mol) / (mass_g * heatCapacity);
 }
 
@@ -37,6 +38,7 @@ export function dosingTime(
     bath_C,
   }: { readonly removal_W_per_K: number; readonly ceiling_C: number; readonly bath_C: number },
 ): number {
+  assertFinite({ enthalpy, extent_mol });
   assertPositive({ removal_W_per_K, 'ceiling above the bath': ceiling_C - bath_C });
   return Math.max(0, (-enthalpy * 1000 * extent_mol) / (removal_W_per_K * (ceiling_C - bath_C)));
 }

@@ -1,4 +1,4 @@
-import { assertPositive, assertWithin } from '../guards';
+import { assertFinite, assertPositive, assertWithin } from '../guards';
 import { findRoot } from '../findRoot';
 
 /**
@@ -50,6 +50,10 @@ export interface EquilibriumTerm {
  */
 export function equilibriumExtent(terms: readonly EquilibriumTerm[], K: number): number {
   assertPositive({ K });
+  for (const { moles, coefficient } of terms) {
+    assertWithin(0, 1e12, { moles });
+    assertFinite({ coefficient });
+  }
   const left = terms.filter(({ coefficient }) => coefficient < 0);
   const right = terms.filter(({ coefficient }) => coefficient > 0);
   if (left.length === 0) throw new RangeError('an equilibrium needs something on its left-hand side');

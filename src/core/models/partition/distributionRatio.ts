@@ -1,4 +1,4 @@
-import { assertPositive } from '../guards';
+import { assertPositive, assertWithin } from '../guards';
 
 /** What is shaken between water and a solvent. */
 export interface Distributed {
@@ -19,6 +19,8 @@ export interface Distributed {
  */
 export function distributionRatio({ P, kind = 'neutral', pKa }: Distributed, pH: number): number {
   assertPositive({ P });
+  assertWithin(-2, 16, { pH });
+  if (pKa !== undefined) assertWithin(-15, 60, { pKa });
   if (kind === 'neutral') return P;
   if (pKa === undefined) throw new RangeError(`an ${kind} needs a pKa`);
   return P / (1 + 10 ** (kind === 'acid' ? pH - pKa : pKa - pH));

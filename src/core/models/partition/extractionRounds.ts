@@ -42,6 +42,7 @@ export function extractionRounds({
 }: RoundsOptions): readonly Round[] {
   assertPositive({ D, aqueous });
   assertWithin(0, 0.9, { inWater, inSolvent });
+  if (portions.length === 0) throw new RangeError('an extraction has at least one portion, not 0');
   let [left, water, dissolved] = [1, aqueous, 0];
   return portions.map((portion) => {
     assertPositive({ portion });

@@ -1,4 +1,4 @@
-import { assertPositive } from '../guards';
+import { assertPositive, assertWhole } from '../guards';
 
 /** Two layers and how the second is divided. Volumes in one unit. */
 export interface Extraction {
@@ -17,7 +17,8 @@ export interface Extraction {
  * @example leftAfterExtraction({ D: 4, aqueous: 50, solvent: 50 }, 1) // → 0.2
  */
 export function leftAfterExtraction({ D, aqueous, solvent }: Extraction, portions: number): number {
-  assertPositive({ D, aqueous, solvent, portions });
+  assertPositive({ D, aqueous, solvent });
+  assertWhole(1, { portions });
   return (aqueous / (aqueous + (D * solvent) / portions)) ** portions;
 }
 

@@ -1,3 +1,4 @@
+import { assertFinite } from '../guards';
 import type { Antoine } from '../../reference/substance';
 
 const number = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Number(C) });
@@ -11,6 +12,7 @@ const number = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Numbe
  */
 export function vapourPressure(antoine: Antoine, T: number): number {
   const { A, B, C } = number(antoine);
+  assertFinite({ A, B, C, T });
   if (T + C <= 0) throw new RangeError(`Antoine's equation has no meaning at ${T} °C`);
   return 10 ** (A - B / (T + C));
 }
@@ -22,7 +24,7 @@ export function vapourPressure(antoine: Antoine, T: number): number {
  * @returns °C
  */
 export function boilingTemperature(antoine: Antoine, torr = 760): number {
-  if (!(torr > 0)) throw new RangeError(`no liquid boils at ${torr} torr`);
+  if (!(torr > 0) || !Number.isFinite(torr)) throw new RangeError(`no liquid boils at ${torr} torr`);
   const { A, B, C } = number(antoine);
   return B / (A - Math.log10(torr)) - C;
 }
