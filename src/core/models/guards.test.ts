@@ -25,6 +25,7 @@ import { speciation, protonsGiven } from './acidBase/speciation';
 import { pHAfter, titrantFor } from './acidBase/neutralize';
 import { steamRatio } from './distillation/steamRatio';
 import { stemCorrection } from './distillation/stemCorrection';
+import { bubblePoint, dewPoint, relativeVolatility } from './vapour/mixture';
 import { troutonPressure } from './vapour/troutonPressure';
 import { waterAlong } from './distillation/waterAlong';
 import { washPlan } from './washing/washPlan';
@@ -32,6 +33,7 @@ import { antoineOf, liquidOf } from '../../../tests/support/liquids';
 
 const [light, heavy] = [antoineOf('cyclohexane'), antoineOf('toluene')];
 const pair = { lighter: liquidOf('cyclohexane', 84.16), heavier: liquidOf('toluene', 92.14) };
+const run = batchDistillation({ pair, lighter_mol: 1, heavier_mol: 1, stages: 1, points: 10 });
 const flask = { timeConstant_s: 600, from_C: 120, surroundings_C: 20 };
 const beaker = { systems: [{ pKas: [4.76], charge: 0, moles: 0.01 }], spectators: 0, volume: 0.1 };
 
@@ -50,9 +52,6 @@ const others = new Set([
   'boilingDiagram',
   'azeotropeOf',
   'guessedLogP',
-  'bubblePoint',
-  'dewPoint',
-  'relativeVolatility',
 ]);
 
 /** A model with numbers that it takes, one after the other; each is put to NaN in turn. */
@@ -153,6 +152,32 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
   ],
   ['titrantFor', (concentration, pH) => titrantFor(beaker, { concentration, kind: 'base' }, pH), [1, 7]],
   ['pHAfter', (concentration, added) => pHAfter(beaker, { concentration, kind: 'base' }, added), [1, 0.005]],
+  ['cutsOf', (limit) => cutsOf(run, [limit]), [95]],
+  [
+    'bubblePoint',
+    (x, torr) =>
+      bubblePoint(
+        [
+          { antoine: light, x },
+          { antoine: heavy, x: 1 - x },
+        ],
+        torr,
+      ),
+    [0.4, 760],
+  ],
+  [
+    'dewPoint',
+    (x, torr) =>
+      dewPoint(
+        [
+          { antoine: light, x },
+          { antoine: heavy, x: 1 - x },
+        ],
+        torr,
+      ),
+    [0.4, 760],
+  ],
+  ['relativeVolatility', (T) => relativeVolatility(light, heavy, T), [90]],
   ['washPlan', (layer_mL) => washPlan({ impurities: [], product: {}, layer_mL }), [50]],
 ];
 
@@ -194,7 +219,6 @@ test('wrong order, fractions of a portion, pressures that no rule covers: each i
   );
   expect(() => batchDistillation({ pair, lighter_mol: 1, heavier_mol: 1, stages: 2, torr: 0.5 })).toThrow('not 0.5');
   expect(() => atPressure(100, 100)).toThrow('pressure must lie in 600 to 850, not 100');
-  const run = batchDistillation({ pair, lighter_mol: 1, heavier_mol: 1, stages: 1, points: 10 });
   expect(() => cutsOf(run, [100, 90])).toThrow('must rise, not 100, 90');
   expect(() => clearPoint({ T_m: 100, fusion: 20 }, 1)).toThrow('not 1');
   expect(() => impurityFromClearPoint({ T_m: 100, fusion: 20 }, 101)).toThrow('not 101');
