@@ -227,6 +227,22 @@ const cases: readonly Case[] = [
     right: [...charged, read(50, 'recrystallize', 'net', '2.56 g'), read(90, 'weigh-pure', 'net', '2.55 g')],
   },
   {
+    rule: 'stage.moreIn',
+    severity: 'caution',
+    steps: [
+      ...charged,
+      ...series('2.40').map(grams),
+      read(70, 'recrystallize', 'net', '2.56 g'),
+      read(90, 'weigh-pure', 'net', '2.00 g'),
+    ],
+    right: [
+      ...charged,
+      ...series('2.40').map(grams),
+      read(70, 'recrystallize', 'net', '2.38 g'),
+      read(90, 'weigh-pure', 'net', '2.00 g'),
+    ],
+  },
+  {
     rule: 'stage.little',
     severity: 'caution',
     steps: [...charged, ...series('0.14').map(grams)],

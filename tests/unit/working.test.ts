@@ -1,3 +1,5 @@
+import { acetanilideRun } from '@/data/acetanilideRun';
+import { benchResults } from '@/core/results/benchResults';
 import { computePlan } from '@/core/preparation/plan';
 import { expressionOf, renderWorking } from '@/core/quantity/renderWorking';
 import { formulaCatalogue } from '@/core/quantity/formulaCatalogue';
@@ -121,6 +123,7 @@ const benches = Object.entries(demoRecord).map(([name, { steps }]) => ({
   bench: name,
   state: stateOfScript(steps, { meltingCorrection: { digits: '-0.4', unit: 'K', entry: 'x' } }),
 }));
+const halfTakenOn = benchResults(stateOfScript(acetanilideRun({ crude: ['2.58'], massIn: '1.29' })));
 const library = (id: string) => [...shippedSubstances, ...shippedSolutions].find((one) => one.id === id);
 const recipes = ['hydrochloric-acid-2m', 'sodium-hydroxide-2m', 'acetic-acid-6m'].map((id) => {
   const solution = library(id) as ReferenceSolution;
@@ -149,9 +152,18 @@ const foreseen = [
   ...shippedPreparations().map(([, doc]) => processPlan(computePlan(doc))),
   processPlan(computePlan(onePoint())),
 ];
-const all = [...plans, foreseen, bench, benches, classResults(benches), recipes, waste, gas, normalized].flatMap(
-  (plan) => everyWorked(plan),
-);
+const all = [
+  ...plans,
+  foreseen,
+  bench,
+  benches,
+  halfTakenOn,
+  classResults(benches),
+  recipes,
+  waste,
+  gas,
+  normalized,
+].flatMap((plan) => everyWorked(plan));
 
 test('every working, evaluated from its own text, gives its number', () => {
   expect(all.length).toBeGreaterThan(1000);

@@ -116,6 +116,11 @@ export const operationRules = {
     says: 'Only {time} of further drying between the two: constant mass needs at least {least}.',
     remedies: ['Dry on for {least}, then weigh again.'],
   },
+  'stage.moreIn': {
+    title: 'More went in than there was',
+    says: '{input} went in, but the {stage} weighed {mass}.',
+    remedies: ['Look at the tare and at which vessel was weighed; one of the two readings is wrong.'],
+  },
   'stage.overTheory': {
     title: 'More than the theory allows',
     says: '{stage}: {mass} would be {share} of what can form. Check in this order: wet, solvent left, impure, wrong tare, wrong limiting reagent.',

@@ -165,6 +165,11 @@ export const rules = {
     says: '{name}: {actual} instead of {target} ({off}). The other targets and the yield follow what was taken.',
     remedies: ['Go on with the new targets, or ask the demonstrator before adding it.'],
   },
+  'reading.notMass': {
+    title: 'Not a mass',
+    says: '{name}: {read} stands where a mass is read. It counts for nothing.',
+    remedies: ['Correct it: the mass in grams, with the reason.'],
+  },
   'reading.short': {
     title: 'Less than the reaction needs',
     says: '{name} would limit now, not {intended}. The plan meant {intended} to limit.',

@@ -92,7 +92,7 @@ export const stageColumns: readonly Column<StageResult>[] = [
   },
   {
     name: '<stage>_melting',
-    says: 'verdict: missing, fast, noLiterature, high, agrees, wide or low',
+    says: 'verdict: missing, fast, noLiterature, high, agrees, near (as agrees, on an apparatus without calibration), wide or low',
     cell: ({ verdict }) => verdict.kind,
   },
 ];

@@ -2,7 +2,7 @@ import type { Happening, Reading } from '../record/entry';
 import type { Live } from '../record/foldRecord';
 import type { Worked } from '../quantity/worked';
 import type { StepContext, StepPart } from './operation';
-import { asRead } from '../record/measured';
+import { asRead, isMass } from '../record/measured';
 
 /** Readings of a step that count: live, by slot, at one part of it. A place with rivals has none. */
 export function readingsAt(context: StepContext, part: StepPart = {}): Readonly<Record<string, Live<Reading>>> {
@@ -96,4 +96,9 @@ export function secondsBetween(from: Live, to: Live): number {
 /** A step's reading as a worked value, with the uncertainty of its device: a net mass holds the rounding of the zero too. */
 export function readAs(context: StepContext, one: Live<Reading>): Worked {
   return asRead(one, context.bench.doc.devices, one.body.place.slot === 'net' ? 'net' : 'single');
+}
+
+/** A reading as a mass; one of another kind (25 °C at a place for grams) is stored as it is, and is none. */
+export function readMass(context: StepContext, one: Live<Reading>): Worked<'mass'> | undefined {
+  return isMass(one) ? (readAs(context, one) as Worked<'mass'>) : undefined;
 }

@@ -64,8 +64,17 @@ export interface MeltingRun {
   readonly clear: Worked<'temperature'>;
   /** K/min near the melt, from the times of the readings. */
   readonly ramp?: Worked<'heatingRate'>;
+  /** A correction of the apparatus is in it. */
+  readonly calibrated: boolean;
   /** Ramp slow enough for the range to be taken at face value. */
   readonly sound: boolean;
+}
+
+/** Head temperatures at the first and the last drop of a main cut. */
+export interface BoilingRange {
+  readonly stage: string;
+  readonly from: Worked<'temperature'>;
+  readonly to: Worked<'temperature'>;
 }
 
 /** A number that a step comes to, with its name inside a sentence. */
@@ -117,6 +126,7 @@ export interface Operation<P = unknown, A = unknown> {
   ) => { readonly stage: string; readonly mass: Worked<'mass'> } | undefined;
   readonly own?: (actual: A, context: StepContext<P>) => OwnTask;
   readonly melting?: (actual: A, context: StepContext<P>) => readonly MeltingRun[];
+  readonly boiling?: (actual: A, context: StepContext<P>) => BoilingRange | undefined;
   /** Part of the step's time that no scale changes, and how the rest grows: as heat does, or with the volume. @default all fixed */
   readonly timing?: (params: P) => { readonly fixed_min: number; readonly grows: 'heat' | 'volume' };
   /** The reaction may run to its end here. */

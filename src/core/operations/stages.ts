@@ -3,7 +3,9 @@ import type { Preparation } from '../preparation/document';
 import { finding } from '../finding/finding';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
+import { coefficientInput } from '../stoichiometry/extents';
 import { fromCharge } from '../preparation/steps';
+import { molarMass } from '../compound/molarMass';
 import { inSentence } from '../preparation/inSentence';
 import { rootOf } from '../preparation/mainStages';
 import { stageBasis } from '../preparation/stageBasis';
@@ -31,7 +33,27 @@ export function isMade({ from, basis }: Stage): boolean {
 /** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */
 export function mostOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
   const root = rootOf(bench.doc, stage);
-  return root.basis ? stageBasis({ charge: bench.charge.actual }, root) : theory(bench);
+  return root.basis ? stageBasis({ charge: bench.charge.actual }, root) : theoryOf(bench, stage);
+}
+
+/** Theoretical yield of what a stage weighs: of the product, or of another substance that the equation makes beside it. */
+export function theoryOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
+  const { terms, product } = bench.doc.equation;
+  const { substance } = rootOf(bench.doc, stage);
+  const term = terms.find((one) => one.side === 'right' && one.substance === substance);
+  if (substance === product || !term) return theory(bench);
+  const charge = onPlan(bench.doc) ? bench.charge.plan.charge : bench.charge.actual;
+  const extent = bench.charge.actual.product && charge.extents?.limiting.extent;
+  const formula = bench.doc.substances.find(({ id }) => id === substance)?.formula;
+  const M = formula === undefined ? undefined : molarMass(formula);
+  if (!extent || !M?.ok) return undefined;
+  return derive({
+    formula: 'byProduct',
+    dim: 'mass',
+    unit: 'g',
+    value: term.coefficient * extent.q.value * M.value.q.value,
+    inputs: { ν: coefficientInput(term.coefficient), ξ_lim: fromWorked(extent), M: fromWorked(M.value) },
+  });
 }
 
 /**
@@ -60,7 +82,7 @@ export function shareOf(
 ): Worked<'fraction'> | undefined {
   if (stage.basis) return recoveryOf(mass, mostOf(bench, stage));
   return stage.from === fromCharge
-    ? yieldOf(mass, theory(bench))
+    ? yieldOf(mass, theoryOf(bench, stage))
     : recoveryOf(mass, bench.inputOf(stage.id) ?? bench.massOf(stage.from)?.mass);
 }
 
@@ -95,13 +117,36 @@ export function recoveryOf(mass: Worked<'mass'>, before: Worked<'mass'> | undefi
 // Below this share something is wrong with the number rather than with the work (domain: under 5 %).
 const hardlyAnything = 0.05;
 
-/** What a mass says at once: more than can be, or hardly anything. */
+/** What a mass says at once: more than can be, by what went in or by what the charge allows, or hardly anything. */
 export function massFindings(context: StepContext, id: string, mass: Worked<'mass'>, about: Place): readonly Finding[] {
-  const stage = stageOf(context.bench, id);
-  const share = stage && shareOf(context.bench, stage, mass);
-  if (!stage || !share) return [];
-  const args = { stage: stage.name, mass: worked(mass), share: percent(share.q.value) };
-  if (share.q.value > 1)
-    return [finding(isMade(stage) ? 'stage.overTheory' : 'stage.overBefore', 'caution', about, args)];
-  return share.q.value < hardlyAnything ? [finding('stage.little', 'caution', about, args)] : [];
+  const { bench } = context;
+  const stage = stageOf(bench, id);
+  if (!stage) return [];
+  const share = shareOf(bench, stage, mass);
+  const most = mostOf(bench, stage);
+  // Also where nothing was weighed on the way to it.
+  const whole = most && mass.q.value / most.q.value;
+  const says = (rule: 'stage.overTheory' | 'stage.overBefore' | 'stage.little', value: number) =>
+    finding(rule, 'caution', about, { stage: stage.name, mass: worked(mass), share: percent(value) });
+  const made = rootOf(bench.doc, stage).basis === undefined;
+  const more = moreIn(context, stage, about);
+  if (made && whole !== undefined && whole > 1) return [says('stage.overTheory', whole), ...more];
+  const over = share && share.q.value > 1 ? share.q.value : whole !== undefined && whole > 1 ? whole : undefined;
+  if (over !== undefined) return [says(isMade(stage) ? 'stage.overTheory' : 'stage.overBefore', over), ...more];
+  return [...(share && share.q.value < hardlyAnything ? [says('stage.little', share.q.value)] : []), ...more];
+}
+
+/** More goes into a purification than the stage before it weighed. */
+function moreIn({ bench }: StepContext, stage: Stage, about: Place): readonly Finding[] {
+  const input = bench.inputOf(stage.id);
+  const before = bench.massOf(stage.from)?.mass;
+  const noise = Math.hypot(input?.u ?? 0, before?.u ?? 0) * 2;
+  if (!input || !before || input.q.value <= before.q.value + Math.max(noise, 1e-9)) return [];
+  return [
+    finding('stage.moreIn', 'caution', about, {
+      stage: stageOf(bench, stage.from)?.name ?? stage.from,
+      mass: worked(before),
+      input: worked(input),
+    }),
+  ];
 }

@@ -265,6 +265,12 @@ export const formulaCatalogue = {
     expression: (symbols: readonly string[]) => `m_0 − ${symbols.includes('s') ? 's·' : ''}ν·ξ_lim·M`,
     source: stoichiometry,
   },
+  projectedYield: {
+    name: 'Percent yield, projected',
+    result: 'Y',
+    expression: 'Y / f',
+    source: 'as if all of the earlier stage had been taken on, by proportion',
+  },
   amountLeft: { name: 'Amount left unreacted', result: 'n', expression: 'n_0 − s·ν·ξ_lim', source: stoichiometry },
   byProduct: { name: 'Formed beside the product', result: 'm', expression: 'ν·ξ_lim·M', source: stoichiometry },
   classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },

@@ -1,5 +1,5 @@
 import { computePlan } from '../preparation/plan';
-import { chargeTable, takesPart } from '../preparation/chargeTable';
+import { chargeTable, speciesOf, takesPart } from '../preparation/chargeTable';
 import { factsOf, numeral } from '../preparation/facts';
 import { derive } from '../stoichiometry/derive';
 import { formatDigits } from '../quantity/format';
@@ -26,7 +26,7 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
     const amount = measuredAmount(readingsOf(record, id), issued.devices);
     if (amount) taken.set(id, amount);
   }
-  const reference = taken.get(issued.reference);
+  const reference = wholeReference(facts, taken, issued.reference, before);
   const plan = reference ? computePlan(pinnedTo(issued, reference)) : before;
   const actual = chargeTable(facts, new Map([...taken].map(([id, amount]) => [id, onePortion(facts, id, amount)])));
   const lines = plan.lines.map((line, i): BenchLine => {
@@ -46,6 +46,35 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
   const planned = before.charge.product;
   const charge = { plan, retargeted: reference !== undefined, lines, actual, ...(planned ? { planned } : {}) };
   return { ...charge, findings: chargeFindings(issued, charge, record) };
+}
+
+/**
+ * What was taken of the reference line; where another line brings the same substance and both are measured, as much as the line's own
+ * share of what both brought together: the sum decides.
+ */
+function wholeReference(
+  facts: Facts,
+  taken: ReadonlyMap<string, Measured>,
+  id: string,
+  before: ReturnType<typeof computePlan>,
+): Measured | undefined {
+  const own = taken.get(id);
+  const reference = facts.lines.get(id);
+  if (!own || !reference || !takesPart(reference)) return own;
+  const same = before.lines.filter(({ facts: one }) => takesPart(one) && speciesOf(one) === speciesOf(reference));
+  if (same.length < 2 || same.some(({ facts: { line } }) => !taken.has(line.id))) return own;
+  const planned = same.map(({ facts: { line }, total }) => ({ amount: taken.get(line.id) as Measured, total, line }));
+  const moles = (part: (one: (typeof planned)[number]) => number) => planned.reduce((sum, one) => sum + part(one), 0);
+  const shareOf = ({ amount, total }: (typeof planned)[number]) => {
+    const wanted = total[amount.q.dim];
+    return wanted ? amount.q.value / wanted.q.value : NaN;
+  };
+  const n = ({ total, line }: (typeof planned)[number]) => (total.amount?.q.value ?? 0) * (line.delivers?.count ?? 1);
+  const ratio = moles((one) => n(one) * shareOf(one)) / moles(n);
+  const wanted = planned.find(({ line }) => line.id === id)?.total[own.q.dim];
+  return Number.isFinite(ratio) && wanted
+    ? ({ ...own, q: { ...own.q, value: wanted.q.value * ratio }, figures: Math.max(own.figures, 4) } as Measured)
+    : own;
 }
 
 /** The plan with its pin on what was taken of the reference line: every other target follows. */

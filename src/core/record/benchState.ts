@@ -39,6 +39,8 @@ export interface StepState {
 export interface Overridden {
   readonly finding: Finding;
   readonly by: Live<Override>;
+  /** It saw other facts: by the rules that held then. */
+  readonly earlierRules?: true;
 }
 
 /** A bench's record with everything that follows from it. */
@@ -96,8 +98,11 @@ function stateOf(
   const charge = benchCharge(issued, record);
   const bench = benchOf(issued, charge, record, settings);
   const overrides = record.filter((one): one is Live<Override> => one.status === 'live' && one.body.k === 'override');
-  const overriding = ({ key, facts }: Finding) =>
+  const exactly = ({ key, facts }: Finding) =>
     overrides.find(({ body }) => body.finding === key && body.facts === facts);
+  // In a closed class nothing is measured any more: where the facts differ, it is the rules that changed since.
+  const overriding = (one: Finding) =>
+    exactly(one) ?? (settings.closed ? overrides.find(({ body }) => body.finding === one.key) : undefined);
   const raw = issued.steps.flatMap((step) => stepState(step, bench));
   const all = [...raw.flatMap(({ findings }) => findings), ...unplaced(charge.findings, raw)];
   const steps = raw.map((one) => ({ ...one, findings: one.findings.filter((item) => !overriding(item)) }));
@@ -114,7 +119,7 @@ function stateOf(
     findings: all.filter((item) => !overriding(item)),
     overridden: all.flatMap((item) => {
       const by = overriding(item);
-      return by ? [{ finding: item, by }] : [];
+      return by ? [{ finding: item, by, ...(exactly(item) ? {} : { earlierRules: true as const }) }] : [];
     }),
     timers: steps.flatMap(({ timers }) => timers),
   };

@@ -1,5 +1,6 @@
 import { fact, finding } from '../finding/finding';
 import { stepsIn } from '../quantity/device';
+import { toCanonical } from '../quantity/units';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../preparation/chargeTable';
 import { configurationFindings } from './weighingFindings';
@@ -93,37 +94,41 @@ function readability(line: BenchLine, devices: readonly Device[]): readonly Find
 
 const shown = (amount: Measured) => fact(amount.q, amount.unit, amount.figures);
 
-/** As soon as the reference and another reactant are measured: is the intended one still the one that limits? */
-function limiting(issued: Preparation, { lines, actual, plan }: Omit<BenchCharge, 'findings'>): readonly Finding[] {
+/**
+ * As soon as the reference and another reactant are measured: is the intended one still the one that limits? A substance that
+ * several lines bring is one reactant, and is judged once all of them are measured; what the last digits allow is no shortage.
+ */
+function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>): readonly Finding[] {
+  const { lines, plan } = charge;
+  const parts = lines.filter(({ plan: one }) => takesPart(one.facts));
   const reference = lines.find(({ plan: one }) => one.facts.line.id === issued.reference);
-  if (!reference?.taken || !takesPart(reference.plan.facts)) return [];
-  const ν = (id: string) =>
-    issued.equation.terms.find(({ side, substance }) => side === 'left' && substance === id)?.coefficient ?? 1;
-  const extentOf = (line: BenchLine) => {
-    const amount = actual.rows.get(line.plan.facts.line.id)?.total.amount;
-    return amount && (amount.q.value * (line.plan.facts.line.delivers?.count ?? 1)) / ν(speciesOf(line.plan.facts));
-  };
-  const base = extentOf(reference);
-  if (base === undefined) return [];
-  return lines.flatMap((line) => {
-    const extent = line === reference || !line.taken || !takesPart(line.plan.facts) ? undefined : extentOf(line);
-    if (extent === undefined || extent >= base * (1 - 1e-9)) return [];
+  if (!reference || !takesPart(reference.plan.facts)) return [];
+  const intended = supplyOf(issued, charge, parts, speciesOf(reference.plan.facts));
+  if (!intended) return [];
+  const others = [...new Set(parts.map(({ plan: one }) => speciesOf(one.facts)))].filter(
+    (id) => id !== intended.species,
+  );
+  return others.flatMap((species): readonly Finding[] => {
+    const found = supplyOf(issued, charge, parts, species);
+    if (!found || found.extent >= intended.extent * (1 - found.rounding - intended.rounding - 1e-9)) return [];
+    const line = found.lines.at(-1) as BenchLine;
+    const { facts } = line.plan;
     const lacking = lineAmounts(
       {
         ...plan.charge.extents!.limiting.extent,
         q: {
           dim: 'amount',
-          value: ((base - extent) * ν(speciesOf(line.plan.facts))) / (line.plan.facts.line.delivers?.count ?? 1),
+          value: ((intended.extent - found.extent) * found.ν) / (facts.line.delivers?.count ?? 1),
         },
       },
-      line.plan.facts.bottle,
+      facts.bottle,
     );
     const missing = lacking[line.taken!.q.dim] ?? lacking.amount;
     return [
       finding(
         'reading.short',
         'stop',
-        { line: line.plan.facts.line.id },
+        { line: facts.line.id },
         {
           name: nameOf(line),
           intended: nameOf(reference),
@@ -132,4 +137,36 @@ function limiting(issued: Preparation, { lines, actual, plan }: Omit<BenchCharge
       ),
     ];
   });
+}
+
+/** What all lines of a reactant bring together, once each of them is measured. */
+function supplyOf(
+  issued: Preparation,
+  { actual }: Omit<BenchCharge, 'findings'>,
+  parts: readonly BenchLine[],
+  species: string,
+) {
+  const lines = parts.filter(({ plan }) => speciesOf(plan.facts) === species);
+  const ν =
+    issued.equation.terms.find(({ side, substance }) => side === 'left' && substance === species)?.coefficient ?? 1;
+  let moles = 0;
+  let rounding = 0;
+  for (const { taken, plan, readings } of lines) {
+    const amount = actual.rows.get(plan.facts.line.id)?.total.amount;
+    if (!taken || !amount) return undefined;
+    moles += amount.q.value * (plan.facts.line.delivers?.count ?? 1);
+    rounding += halfStep(readings, issued.devices) / taken.q.value;
+  }
+  return lines.length === 0 ? undefined : { species, lines, ν, extent: moles / ν, rounding };
+}
+
+/** Half of the last step of a measurement, in the canonical unit; of a difference both readings have one. */
+function halfStep({ full, empty, net, volume }: BenchLine['readings'], devices: readonly Device[]): number {
+  return [full, empty, net, volume].reduce((sum, one) => {
+    if (!one) return sum;
+    const device = devices.find(({ id }) => id === one.body.device);
+    const decimals = one.body.digits.split('.')[1]?.length ?? 0;
+    const step = device && device.unit === one.body.unit ? device.step : String(10 ** -decimals);
+    return sum + toCanonical(step, one.body.unit) / 2;
+  }, 0);
 }

@@ -32,8 +32,29 @@ export function measuredAmount(readings: LineReadings, devices: readonly Device[
   // Two configurations weigh two different things: their difference is no amount, however plausible it looks.
   if (full && empty) return sameConfiguration(full, empty) ? difference(full, empty, devices) : undefined;
   const single = net ?? volume;
-  return single && asRead(single, devices, 'net');
+  const read = single && asRead(single, devices, 'net');
+  // A temperature or a time is no amount, whatever place it was typed at.
+  return read && (read.q.dim === 'mass' || read.q.dim === 'volume' || read.q.dim === 'amount') ? read : undefined;
 }
+
+/**
+ * The mass that readings come to. A reading of another kind (25 °C, 3 mL) at a place for a mass is stored as it is, and is none.
+ *
+ * @returns nothing unless every reading is a mass
+ */
+export function measuredMass(readings: LineReadings, devices: readonly Device[]): Worked<'mass'> | undefined {
+  const weighed = Object.values(readings).filter((one) => one !== undefined);
+  if (weighed.some((one) => isSlotOfMass(one.body.place.slot) && !isMass(one))) return undefined;
+  const { volume: _volume, ...rest } = readings;
+  const found = measuredAmount(rest, devices);
+  return found?.q.dim === 'mass' ? (found as Worked<'mass'>) : undefined;
+}
+
+const slotsOfMass: ReadonlySet<string> = new Set(['full', 'empty', 'net']);
+const isSlotOfMass = (slot: string) => slotsOfMass.has(slot);
+
+/** Whether a reading is one of mass by its unit. */
+export const isMass = ({ body }: Pick<Live<Reading>, 'body'>): boolean => findUnit(body.unit)?.dim === 'mass';
 
 /** How a vessel was weighed, in words; the same words mean the same configuration. */
 export function configurationOf({ body }: Live<Reading>): string {
@@ -48,7 +69,7 @@ function difference(full: Live<Reading>, empty: Live<Reading>, devices: readonly
   const [high, low] = [asRead(full, devices, 'single'), asRead(empty, devices, 'single')];
   // Decimal subtraction: 24.31 − 22.02 is 2.29, not 2.2899999999999991.
   const value = new Decimal(high.q.value).minus(low.q.value).toNumber();
-  if (value <= 0) return undefined;
+  if (value <= 0 || !isMass(full) || !isMass(empty)) return undefined;
   const decimals = Math.min(...[full, empty].map(({ body }) => body.digits.split('.')[1]?.length ?? 0));
   return {
     q: { dim: 'mass', value },

@@ -1,4 +1,5 @@
 import { finding } from '../finding/finding';
+import { isMass } from './measured';
 import { recordPlaceKey } from './foldRecord';
 import type { Device } from '../quantity/device';
 import type { Finding } from '../finding/finding';
@@ -23,7 +24,9 @@ export function readingFindings(
   );
   return [
     ...[...rivals.values()].map((place) => finding('reading.rival', 'stop', place, { name: nameOf(place) })),
-    ...readings.flatMap((one) => (one.status === 'live' ? coarse(one.body, devices, nameOf) : [])),
+    ...readings.flatMap((one) =>
+      one.status === 'live' ? [...coarse(one.body, devices, nameOf), ...notMass(one, nameOf)] : [],
+    ),
   ];
 }
 
@@ -39,4 +42,19 @@ function coarse(body: Reading, devices: readonly Device[], nameOf: (place: Recor
     step: `${device.step} ${device.unit}`,
   };
   return [finding('reading.coarse', 'caution', body.place, args)];
+}
+
+const ofMass: ReadonlySet<string> = new Set(['full', 'empty']);
+
+/** A temperature or a volume at a place for a mass: it stays on the record, and counts for nothing. */
+function notMass(one: Live<Reading>, nameOf: (place: RecordPlace) => string): readonly Finding[] {
+  const { body } = one;
+  const step = body.place.step !== undefined && body.place.slot === 'net';
+  if (isMass(one) || !(step || ofMass.has(body.place.slot))) return [];
+  return [
+    finding('reading.notMass', 'caution', body.place, {
+      name: nameOf(body.place),
+      read: `${body.digits}\u00a0${body.unit}`,
+    }),
+  ];
 }

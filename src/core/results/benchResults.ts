@@ -1,6 +1,6 @@
 import { chargeComplete } from '../record/benchCharge';
 import { ledgerOf } from './ledger';
-import { mainStages } from '../preparation/mainStages';
+import { mainStages, rootOf } from '../preparation/mainStages';
 import { stageResults } from './stageResults';
 import { ownResults } from './ownResults';
 import { summarySentence, takenApart } from './summarySentence';
@@ -31,7 +31,7 @@ export interface BenchResults {
 /** Results of one bench, from its state alone. */
 export function benchResults(state: BenchState): BenchResults {
   const { bench, charge } = state;
-  const stages = stageResults(bench);
+  const stages = stageResults(bench, state.steps);
   const main = stages.filter(({ stage }) => mainStages(bench.doc).includes(stage));
   const product = main.at(-1);
   const allowed = chargeComplete(charge.lines) ? theory(bench) : undefined;
@@ -39,9 +39,7 @@ export function benchResults(state: BenchState): BenchResults {
   const limiting = bench.doc.substances.find(({ id }) => id === limitingId)?.name;
   const ledger = ledgerOf(state);
   return {
-    sentence: main.some(({ stage }) => stage.basis)
-      ? takenApart(main, ledger)
-      : summarySentence(main, allowed, ledger, onPlan(bench.doc)),
+    sentence: sentenceOf(bench, main, { allowed, ledger }),
     ...(allowed ? { theory: allowed } : {}),
     ...(limiting === undefined ? {} : { limiting }),
     stages,
@@ -63,4 +61,17 @@ function basisOf(product: StageResult | undefined, limiting: string | undefined)
   if (product && !product.percentYield && product.recovered)
     return `Counted on what was actually taken${product.mass?.dry ? dry : ''}, not corrected for purity. ± covers the devices that were read.`;
   return `Counted on what was actually charged${limiting ? ` (${limiting} limits)` : ''}${dry}, not corrected for purity. ± covers the devices that were read.`;
+}
+
+/** What is made comes first with its yield, also where a starting material was purified on the way; what is only won follows. */
+function sentenceOf(
+  { doc }: BenchState['bench'],
+  main: readonly StageResult[],
+  { allowed, ledger }: { readonly allowed: Worked<'mass'> | undefined; readonly ledger: readonly Level[] },
+): string {
+  const won = main.filter(({ stage }) => rootOf(doc, stage).basis !== undefined);
+  const made = main.filter((one) => !won.includes(one));
+  if (made.length === 0) return takenApart(main, ledger);
+  const first = summarySentence(made, allowed, ledger, onPlan(doc));
+  return won.length === 0 ? first : `${first} ${takenApart(won, [])}`;
 }

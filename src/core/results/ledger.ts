@@ -7,6 +7,7 @@ import { foreseenLosses } from './foreseenLosses';
 import { mainStages } from '../preparation/mainStages';
 import { mostOf, onPlan } from '../operations/stages';
 import type { BenchState } from '../record/benchState';
+import { partTakenOn } from './stageResults';
 import type { FormulaId } from '../quantity/formulaCatalogue';
 import type { Stage } from '../preparation/steps';
 import type { Loss } from '../operations/loss';
@@ -62,12 +63,17 @@ export function ledgerOf(state: BenchState): readonly Level[] {
       losses,
       apart,
       ...(predicted ? { predicted } : {}),
-      ...(recorded ? { recorded, unexplained: less('unexplained', basis, foreseen, recorded) } : {}),
+      ...(recorded
+        ? { recorded, unexplained: less('unexplained', basis, foreseen, recorded, keptOf(key, apart)) }
+        : {}),
     });
     if (recorded) [basis, foreseen] = [recorded, []];
   }
   return levels;
 }
+
+/** What a purification left in its vial counts against what went into it; a second crop does not, it came out of the losses. */
+const keptOf = (key: string, apart: Level['apart']) => (key.startsWith('into/') ? apart.map(({ mass }) => mass) : []);
 
 /** The levels below the first: each stage, and before it what went into its making when that was weighed by itself. */
 function planned(state: BenchState): readonly Planned[] {
@@ -99,9 +105,12 @@ function levelsOf(
 ): readonly Planned[] {
   const input = state.bench.inputOf(id);
   const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
-  const losses = foreseen.filter(({ stage }) => stage === id);
   const at = by ? state.steps.indexOf(by) : -1;
   const stepOf = ({ key }: Loss) => state.steps.findIndex(({ step }) => key.startsWith(`${step.id}/`));
+  const weighedAt = (stage: string) => state.steps.findIndex(({ step }) => step.id === state.bench.massOf(stage)?.step);
+  // A sample taken after the last weighing has not left that mass: it is missing at the next one.
+  const afterWeighing = (loss: Loss) => weighedAt(loss.stage) !== -1 && stepOf(loss) > weighedAt(loss.stage);
+  const losses = foreseen.filter((loss) => (afterWeighing(loss) ? loss.stage === from : loss.stage === id));
   const apart = state.bench.doc.stages.flatMap((one) => {
     const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
     return mass ? [{ label: one.name, mass }] : [];
@@ -115,11 +124,28 @@ function levelsOf(
           recorded: input,
           // Samples taken before it was weighed once more are missing in it already.
           losses: losses.filter((loss) => stepOf(loss) < at),
-          apart: [],
+          apart: keptBack(state.bench.massOf(from)?.mass, input, state, from),
         },
-        { ...stage, losses: losses.filter((loss) => stepOf(loss) >= at) },
+        { ...stage, losses: stage.losses.filter((loss) => stepOf(loss) >= at) },
       ]
     : [stage];
+}
+
+/** What of a stage was not taken on: it stands in its vial, and is no loss. */
+function keptBack(
+  before: Worked<'mass'> | undefined,
+  input: Worked<'mass'>,
+  { bench }: BenchState,
+  from: string,
+): Level['apart'] {
+  if (!before || input.q.value >= partTakenOn * before.q.value) return [];
+  const name = bench.doc.stages.find(({ id }) => id === from)?.name ?? from;
+  return [
+    {
+      label: `${name}, not taken on`,
+      mass: less('leftOver', before, [{ key: 'on', label: 'taken on', stage: from, mass: input }]),
+    },
+  ];
 }
 
 function less(
@@ -127,12 +153,15 @@ function less(
   before: Worked<'mass'>,
   losses: readonly Loss[],
   after?: Worked<'mass'>,
+  kept: readonly Worked<'mass'>[] = [],
 ): Worked<'mass'> {
-  const taken = [...losses.map(({ mass }) => mass), ...(after ? [after] : [])];
+  const taken = [...losses.map(({ mass }) => mass), ...kept, ...(after ? [after] : [])];
   const value = taken.reduce((left, mass) => left - mass.q.value, before.q.value);
   const inputs = {
     m_before: fromWorked(before),
-    ...Object.fromEntries(losses.map(({ mass }, i) => [`m_${i + 1}`, fromWorked(mass)])),
+    ...Object.fromEntries(
+      [...losses.map(({ mass }) => mass), ...kept].map((mass, i) => [`m_${i + 1}`, fromWorked(mass)]),
+    ),
     ...(after ? { m_after: fromWorked(after) } : {}),
   };
   const worked = derive({

@@ -1,8 +1,15 @@
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../preparation/inSentence';
 import { isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../operations/stages';
+import { derive } from '../stoichiometry/derive';
+import { fromWorked } from '../quantity/worked';
 import { rootOf } from '../preparation/mainStages';
+import { boilingVerdict } from './boilingVerdict';
+import { headWindow } from '../operations/headWindow';
 import { verdict } from './verdict';
+import type { BoilingVerdict } from './boilingVerdict';
+import type { StepState } from '../record/benchState';
+import type { Substance } from '../preparation/document';
 import type { Bench, MeltingRun } from '../operations/operation';
 import type { MeltingDatum } from '../preparation/document';
 import type { Stage } from '../preparation/steps';
@@ -19,6 +26,8 @@ export interface StageResult {
   readonly share?: Worked<'fraction'>;
   /** Percent yield on the actual charge, for every stage; the same as `share` for a stage that the reaction made. */
   readonly percentYield?: Worked<'fraction'>;
+  /** The same where only a part of an earlier stage was taken on: what all of it would have come to, by proportion. */
+  readonly projected?: Worked<'fraction'>;
   /** Where nothing is made: percent recovery of what was taken, or of what the material is declared to hold. */
   readonly recovered?: Worked<'fraction'>;
   readonly runs: readonly MeltingRun[];
@@ -26,14 +35,16 @@ export interface StageResult {
   readonly best?: MeltingRun;
   readonly literature?: MeltingDatum;
   readonly verdict: Verdict;
+  /** Of a liquid: what its boiling range says; a liquid is not asked for a melting range. */
+  readonly boiling?: BoilingVerdict;
 }
 
 /** Results of every stage, in the order of the preparation. */
-export function stageResults(bench: Bench): readonly StageResult[] {
-  return bench.doc.stages.map((stage) => stageResult(bench, stage));
+export function stageResults(bench: Bench, steps: readonly StepState[] = []): readonly StageResult[] {
+  return bench.doc.stages.map((stage) => stageResult(bench, stage, steps));
 }
 
-function stageResult(bench: Bench, stage: Stage): StageResult {
+function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): StageResult {
   const mass = bench.massOf(stage.id);
   const share = mass && shareOf(bench, stage, mass.mass);
   const most = mostOf(bench, stage);
@@ -43,16 +54,70 @@ function stageResult(bench: Bench, stage: Stage): StageResult {
   const runs = bench.meltingOf(stage.id);
   const best = bestRun(runs);
   const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
+  const boiling = isLiquid(substance) ? boilingOf(steps, stage, substance) : undefined;
   return {
     stage,
     kind: isMade(stage) ? 'yield' : 'recovery',
     ...(mass ? { mass } : {}),
     ...(share ? { share } : {}),
     ...(percentYield ? { percentYield } : {}),
+    ...(percentYield ? projection(bench, stage, percentYield) : {}),
     ...(recovered ? { recovered } : {}),
     runs,
     ...(best ? { best } : {}),
     ...(substance?.melting ? { literature: substance.melting } : {}),
-    verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name)),
+    ...(boiling ? { boiling } : {}),
+    verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name), runs),
   };
+}
+
+/** Less taken on than this share of what there was is a part, and no loss. */
+export const partTakenOn = 0.9;
+
+/** Shares of the earlier stages that were taken on, from the charge down to a stage. */
+export function takenOn(bench: Bench, stage: Stage): number {
+  const earlier = bench.doc.stages.find(({ id }) => id === stage.from);
+  const [input, before] = [bench.inputOf(stage.id), bench.massOf(stage.from)?.mass];
+  const share = input && before ? input.q.value / before.q.value : 1;
+  return (share < partTakenOn ? share : 1) * (earlier ? takenOn(bench, earlier) : 1);
+}
+
+function projection(bench: Bench, stage: Stage, percentYield: Worked<'fraction'>): { projected?: Worked<'fraction'> } {
+  const share = takenOn(bench, stage);
+  if (share === 1) return {};
+  return {
+    projected: derive({
+      formula: 'projectedYield',
+      dim: 'fraction',
+      unit: '%',
+      value: percentYield.q.value / share,
+      inputs: {
+        Y: fromWorked(percentYield),
+        f: { q: { dim: 'fraction', value: share }, unit: '%', figures: 3, source: { at: 'setting', id: 'taken on' } },
+      },
+    }),
+  };
+}
+
+/** A liquid at room temperature: said so, or with a boiling point and no melting point. */
+function isLiquid(substance: Substance | undefined): boolean {
+  if (substance?.form !== undefined) return substance.form === 'liquid';
+  return substance?.boiling !== undefined && substance.melting === undefined;
+}
+
+function boilingOf(steps: readonly StepState[], stage: Stage, substance: Substance | undefined): BoilingVerdict {
+  const found = steps.flatMap(({ operation, actual, context }) => {
+    const range = operation.boiling?.(actual, context);
+    return range?.stage === stage.id ? [{ range, context }] : [];
+  });
+  const last = found.at(-1);
+  const name = inSentence(substance?.name ?? stage.name);
+  const literature = Number(substance?.boiling?.digits ?? NaN);
+  if (!last || !Number.isFinite(literature)) return boilingVerdict(last?.range, {}, name);
+  const { at, because } = headWindow(last.context, stage.substance);
+  return boilingVerdict(
+    last.range,
+    { literature, expected: at(literature), ...(because === undefined ? {} : { because }) },
+    name,
+  );
 }

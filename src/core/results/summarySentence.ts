@@ -2,6 +2,7 @@ import { format } from '../quantity/format';
 import { formatRange } from '../quantity/formatRange';
 import { inSentence } from '../preparation/inSentence';
 import { worth } from './worth';
+import type { BoilingVerdict } from './boilingVerdict';
 import type { Level } from './ledger';
 import type { StageResult } from './stageResults';
 import type { Worked } from '../quantity/worked';
@@ -13,6 +14,7 @@ const melts: Readonly<Record<StageResult['verdict']['kind'], string>> = {
   noLiterature: '',
   high: ', higher than it can',
   agrees: ', as the pure compound does',
+  near: ', near the pure compound',
   wide: ', impure or not dry',
   low: ', lower than the pure compound',
 };
@@ -40,20 +42,40 @@ export function summarySentence(
         : '';
     return `The ${basis} allows ${text(theory)}.${so} The ${inSentence(product?.stage.name ?? 'product')} is not weighed yet.`;
   }
-  const { mass, percentYield, best, verdict, stage } = product;
+  const { mass, percentYield, projected, stage } = product;
   const share = percentYield ? `, ${text(percentYield)} of the ${text(theory)} that the ${basis} allows` : '';
-  const range = best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+  const whole = projected ? ` as measured (${text(projected)} projected, as if all of it had been taken on)` : '';
+  const range = `${whole}${identity(product)}`;
   return [`${text(mass.mass)} ${inSentence(stage.name)}${share}${range}.`, largestLoss(ledger)]
     .filter(Boolean)
     .join(' ');
 }
 
+/** A solid by its melting range; a liquid by its boiling range, never by a range that it has not. */
+function identity({ best, verdict, boiling }: StageResult): string {
+  if (boiling)
+    return boiling.range
+      ? `, boiling at ${formatRange(boiling.range.from, boiling.range.to)}${boils[boiling.kind]}`
+      : '';
+  return best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+}
+
+const boils: Readonly<Record<BoilingVerdict['kind'], string>> = {
+  missing: '',
+  noLiterature: '',
+  agrees: ', where the pure compound boils at this pressure',
+  wide: ', over too wide a range for one compound',
+  low: ', lower than the pure compound',
+  high: ', higher than the pure compound',
+};
+
 /** What was won of each thing that was taken, and where the most of it went. */
 export function takenApart(stages: readonly StageResult[], ledger: readonly Level[]): string {
-  const parts = stages.map(({ stage, mass, recovered, best, verdict }) => {
+  const parts = stages.map((one) => {
+    const { stage, mass, recovered } = one;
     if (!mass) return `${stage.name}: not weighed yet`;
     const share = recovered ? `, ${text(recovered)} recovered` : '';
-    const range = best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+    const range = identity(one);
     return `${stage.name}: ${text(mass.mass)}${share}${range}`;
   });
   return [`${parts.join('; ')}.`, largestLoss(ledger)].filter(Boolean).join(' ');

@@ -102,9 +102,10 @@ export function Lane({
           {findings.map((finding) => (
             <FindingCard key={finding.key} finding={finding} />
           ))}
-          {overridden.map(({ finding, by }) => (
+          {overridden.map(({ finding, by, earlierRules }) => (
             <p key={finding.key} className="muted">
-              Went on in spite of “{renderFinding(finding).title}” at <TimeOfDay at={by.entry.at} />: {by.body.reason}
+              Went on in spite of “{renderFinding(finding).title}” at <TimeOfDay at={by.entry.at} />
+              {earlierRules && ' (by earlier rules)'}: {by.body.reason}
             </p>
           ))}
           <p className="lane-doors">

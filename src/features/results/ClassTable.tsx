@@ -15,6 +15,7 @@ const short = {
   noLiterature: '',
   high: 'too high',
   agrees: 'agrees',
+  near: 'near',
   wide: 'wide',
   low: 'low',
 };

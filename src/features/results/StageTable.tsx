@@ -16,7 +16,7 @@ export function StageTable({ stages }: { readonly stages: readonly StageResult[]
             <th scope="col">Mass</th>
             <th scope="col">Yield</th>
             <th scope="col">Recovery</th>
-            <th scope="col">Melting range</th>
+            <th scope="col">Melting or boiling range</th>
             <th scope="col">What it says</th>
           </tr>
         </thead>
@@ -31,7 +31,8 @@ export function StageTable({ stages }: { readonly stages: readonly StageResult[]
 }
 
 function StageRow({ result }: { readonly result: StageResult }) {
-  const { stage, kind, mass, share, percentYield, best, literature, verdict } = result;
+  const { stage, kind, mass, share, percentYield, projected, best, runs, literature, verdict, boiling } = result;
+  const others = runs.filter((run) => run.sound && run !== best);
   return (
     <tr>
       <th scope="row">{stage.name}</th>
@@ -47,6 +48,12 @@ function StageRow({ result }: { readonly result: StageResult }) {
       </td>
       <td>
         {percentYield ? <WorkedNumber worked={percentYield} label={`Percent yield, ${stage.name}`} uncertain /> : '—'}
+        {projected && (
+          <small>
+            as measured; <WorkedNumber worked={projected} label={`Projected percent yield, ${stage.name}`} /> projected,
+            as if all had been taken on
+          </small>
+        )}
       </td>
       <td>
         {kind === 'recovery' && share ? (
@@ -56,8 +63,25 @@ function StageRow({ result }: { readonly result: StageResult }) {
         )}
       </td>
       <td>
-        {best ? <WorkedRange low={best.onset} high={best.clear} label={`Melting range, ${stage.name}`} /> : '—'}
-        {literature && (
+        {boiling?.range && (
+          <WorkedRange low={boiling.range.from} high={boiling.range.to} label={`Boiling range, ${stage.name}`} />
+        )}
+        {best ? (
+          <WorkedRange low={best.onset} high={best.clear} label={`Melting range, ${stage.name}`} />
+        ) : (
+          !boiling?.range && '—'
+        )}
+        {others.map((run) => (
+          <small key={run.item}>
+            {run.item}:{' '}
+            <WorkedRange
+              low={run.onset}
+              high={run.clear}
+              label={`Melting range of capillary ${run.item}, ${stage.name}`}
+            />
+          </small>
+        ))}
+        {!boiling && literature && (
           <small>
             literature {literature.low}–{literature.high}
             {'\u202f'}°C
@@ -69,7 +93,7 @@ function StageRow({ result }: { readonly result: StageResult }) {
           </small>
         )}
       </td>
-      <td>{verdict.says}</td>
+      <td>{boiling && !best ? boiling.says : verdict.says}</td>
     </tr>
   );
 }

@@ -50,7 +50,7 @@ export const calculation: Operation<CalculationParams, Calculation> = {
     if (!typed || !right || agrees(typed, right.q.value)) return [];
     const about = { step: context.step.id, slot: 'typed' };
     const shown = `${formatDigits({ dim: 'fraction', value: typed.value }, '%', { decimals: typed.decimals })}\u00a0%`;
-    const cause = causeOf(context, (value) => agrees(typed, value));
+    const cause = causeOf(context, (value) => isRounded(typed, value));
     return [
       finding(cause ? 'result.differs' : 'result.unclear', 'caution', about, {
         typed: shown,
@@ -74,4 +74,9 @@ function rightResult({ bench, params: { of, what } }: StepContext<CalculationPar
 /** Equal within the last typed digit, or half a per cent of the value where readings had three figures. */
 function agrees({ value, decimals }: { value: number; decimals: number }, right: number): boolean {
   return Math.abs(value - right) <= Math.max(0.6 * 10 ** -decimals * 0.01, 0.005 * right) + 1e-12;
+}
+
+/** What rounds to the typed number: a slip is named only when it is the very one. */
+function isRounded({ value, decimals }: { value: number; decimals: number }, slip: number): boolean {
+  return Math.abs(value - slip) <= 0.5 * 10 ** -decimals * 0.01 + 1e-9;
 }

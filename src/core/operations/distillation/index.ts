@@ -9,7 +9,7 @@ import { celsiusParam, idParam, params } from '../params';
 import { configurationFindings } from '../../record/weighingFindings';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
-import { measuredAmount } from '../../record/measured';
+import { measuredMass } from '../../record/measured';
 import { netWay, taredVesselWay, temperatureWay } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import type { Finding } from '../../finding/finding';
@@ -59,7 +59,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
   actual: (context) => {
     const readings = readingsAt(context) as LineReadings;
     const { first, last } = readingsAt(context);
-    const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+    const mass = measuredMass(readings, context.bench.doc.devices);
     return {
       ...eventsAt(context, 'heatOn', 'firstDrop'),
       readings,
@@ -134,6 +134,16 @@ export const distillation: Operation<DistillationParams, Distillation> = {
     ...(last ? [{ label: 'to', worked: readAs(context, last) }] : []),
     ...(mass ? [{ label: 'net', worked: mass }] : []),
   ],
+  boiling: ({ first, last }, context) => {
+    if (!first || !last) return undefined;
+    const [from, to] = [readAs(context, first), readAs(context, last)] as [
+      Worked<'temperature'>,
+      Worked<'temperature'>,
+    ];
+    return from.q.dim === 'temperature' && to.q.dim === 'temperature'
+      ? { stage: context.params.of, from, to }
+      : undefined;
+  },
   mass: ({ readings, mass }, { step, params: { of } }) =>
     mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
 };

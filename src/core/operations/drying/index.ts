@@ -1,3 +1,4 @@
+import { isMass } from '../../record/measured';
 import { string } from 'yup';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
@@ -70,7 +71,7 @@ export const drying: Operation<DryingParams, Drying> = {
   }),
   refs: ({ of }) => ({ stages: [of] }),
   actual: (context) => {
-    const rounds = roundsAt(context, 'net');
+    const rounds = roundsAt(context, 'net').filter((one) => isMass(one));
     const series = rounds.map((one) => ({
       mass: readAs(context, one) as Worked<'mass'>,
       at: one.entry.at,

@@ -1,3 +1,4 @@
+import { isMass } from '../../record/measured';
 import { number } from 'yup';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
@@ -37,7 +38,9 @@ export const evaporation: Operation<EvaporationParams, Evaporation> = {
   }),
   refs: ({ of }) => ({ stages: [of] }),
   actual: (context) => {
-    const last = roundsAt(context, 'net').at(-1);
+    const last = roundsAt(context, 'net')
+      .filter((one) => isMass(one))
+      .at(-1);
     return {
       ...eventsAt(context, 'begun', 'done'),
       ...(last

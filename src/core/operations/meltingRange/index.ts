@@ -68,6 +68,7 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
               onset,
               clear,
               ...(ramp ? { ramp } : {}),
+              calibrated: onset.formula === 'correctedTemperature' && clear.formula === 'correctedTemperature',
               sound: ramp === undefined || ramp.q.value <= fastestRamp,
             },
           ]

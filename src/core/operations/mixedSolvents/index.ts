@@ -1,3 +1,4 @@
+import { isMass } from '../../record/measured';
 import { celsiusParam, idParam, params } from '../params';
 import { checks, event, measure, measureLine } from '../asks';
 import { dissolveMixed } from './predict';
@@ -48,7 +49,7 @@ export const mixedSolvents: Operation<MixedSolventsParams, MixedSolvents> = {
     const { net, temperature } = readingsAt(context);
     return {
       ...eventsAt(context, 'dissolved', 'cloudy', 'seeded'),
-      ...(net ? { massIn: readAs(context, net) as Worked<'mass'> } : {}),
+      ...(net && isMass(net) ? { massIn: readAs(context, net) as Worked<'mass'> } : {}),
       ...(temperature ? { temperature } : {}),
     };
   },

@@ -7,7 +7,7 @@ import { cautionOf } from '../charge';
 import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
-import { measuredAmount } from '../../record/measured';
+import { measuredMass } from '../../record/measured';
 import { differenceWay, netWay } from '../ways';
 import { stageName } from '../stages';
 import { timer } from '../timer';
@@ -172,7 +172,7 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
 
 function actual(context: StepContext<RecrystallizationParams>): Recrystallization {
   const readings = readingsAt(context);
-  const massIn = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+  const massIn = measuredMass(readings, context.bench.doc.devices);
   const basis = massIn ?? context.bench.massOf(context.params.from)?.mass;
   const portions = roundsAt(context, 'volume').map((one) => readAs(context, one) as Worked<'volume'>);
   const total = totalVolume(portions);

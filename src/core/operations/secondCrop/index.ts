@@ -1,5 +1,5 @@
 import { finding } from '../../finding/finding';
-import { eventsAt, readAs, readingsAt } from '../onRecord';
+import { eventsAt, readAs, readMass, readingsAt } from '../onRecord';
 import { event, measure } from '../asks';
 import { idParam, params } from '../params';
 import { netWay } from '../ways';
@@ -35,7 +35,7 @@ export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
     const { volume, net } = readingsAt(context);
     return {
       ...(volume ? { volume: readAs(context, volume) as Worked<'volume'> } : {}),
-      ...(net ? { mass: readAs(context, net) as Worked<'mass'>, at: net.entry.at } : {}),
+      ...(net && readMass(context, net) ? { mass: readMass(context, net) as Worked<'mass'>, at: net.entry.at } : {}),
       ...eventsAt(context, 'mixed', 'apart'),
     };
   },

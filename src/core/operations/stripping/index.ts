@@ -3,7 +3,7 @@ import { celsiusParam, idParam, params } from '../params';
 import { configurationFindings } from '../../record/weighingFindings';
 import { eventsAt, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
-import { measuredAmount } from '../../record/measured';
+import { measuredMass } from '../../record/measured';
 import { netWay, taredVesselWay } from '../ways';
 import { stripOff } from './predict';
 import { uncheckedAt } from '../unchecked';
@@ -40,7 +40,7 @@ export const stripping: Operation<StrippingParams, Stripping> = {
   refs: ({ of }) => ({ stages: [of] }),
   actual: (context) => {
     const readings = readingsAt(context) as LineReadings;
-    const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+    const mass = measuredMass(readings, context.bench.doc.devices);
     return { ...eventsAt(context, 'begun', 'constant'), readings, ...(mass ? { mass } : {}) };
   },
   sentence: (context) =>

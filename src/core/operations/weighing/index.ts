@@ -2,7 +2,7 @@ import { finding } from '../../finding/finding';
 import { idParam, params } from '../params';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
-import { measuredAmount } from '../../record/measured';
+import { measuredMass } from '../../record/measured';
 import { configurationFindings } from '../../record/weighingFindings';
 import { netWay, taredVesselWay } from '../ways';
 import { readingsAt } from '../onRecord';
@@ -28,7 +28,7 @@ export const weighing: Operation<WeighingParams, Weighing> = {
   refs: ({ of }) => ({ stages: [of] }),
   actual: (context) => {
     const readings = readingsAt(context) as LineReadings;
-    const mass = measuredAmount(readings, context.bench.doc.devices) as Worked<'mass'> | undefined;
+    const mass = measuredMass(readings, context.bench.doc.devices);
     return { readings, ...(mass ? { mass } : {}) };
   },
   predict: (work) => work.follow(work.place('in')),

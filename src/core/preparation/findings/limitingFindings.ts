@@ -1,5 +1,7 @@
 import { fact, finding } from '../../finding/finding';
 import { speciesOf, takesPart } from '../chargeTable';
+import { stepsIn } from '../../quantity/device';
+import type { Extents } from '../../stoichiometry/extents';
 import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
@@ -18,15 +20,18 @@ export function limitingFindings({ facts, charge, exact, lines, doc, roundingEff
       lines.find(({ facts: line }) => speciesOf(line) === extents.limiting.id && takesPart(line))?.facts.line.id ?? '',
   };
   const found: Finding[] = [];
-  if (extents.tie && extents.next) {
+  const flipped =
+    exact.extents !== undefined && exact.extents.limiting.id !== extents.limiting.id && !exact.extents.tie;
+  const even = extents.tie || (exact.extents?.tie ?? false) || (!flipped && withinRounding(lines, extents));
+  if (even && extents.next) {
     found.push(finding('limiting.tie', 'caution', at, { limiting, partner: name(extents.next.id) }));
   } else if (intended !== undefined && intended !== extents.limiting.id) {
     found.push(finding('limiting.changed', 'stop', at, { limiting, intended: name(intended) }));
   }
-  if (!extents.tie && extents.next && extents.margin && extents.margin.q.value < narrowMargin) {
+  if (!even && extents.next && extents.margin && extents.margin.q.value < narrowMargin) {
     found.push(narrow(extents.margin.q.value, extents.next.id));
   }
-  if (exact.extents && exact.extents.limiting.id !== extents.limiting.id && !extents.tie) {
+  if (flipped && exact.extents && !extents.tie) {
     found.push(finding('rounding.flip', 'caution', at, { exact: name(exact.extents.limiting.id), limiting }));
   }
   const before = exact.product?.mass;
@@ -58,4 +63,17 @@ export function limitingFindings({ facts, charge, exact, lines, doc, roundingEff
       },
     );
   }
+}
+
+/** Whether the two smallest extents differ by no more than the last steps of what is measured: stoichiometric, as far as anybody can weigh. */
+function withinRounding(lines: PlanDraft['lines'], { limiting, next, margin }: Extents): boolean {
+  if (!next || !margin) return false;
+  const share = (id: string) =>
+    lines
+      .filter(({ facts }) => takesPart(facts) && speciesOf(facts) === id)
+      .reduce((most, { target }) => {
+        const device = target?.device;
+        return device && target ? Math.max(most, 0.5 / stepsIn(target.rounded.q.value, device)) : most;
+      }, 0);
+  return margin.q.value <= share(limiting.id) + share(next.id);
 }
