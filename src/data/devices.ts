@@ -3,6 +3,7 @@ import type { Device } from '@/core/quantity/device';
 /** Devices of a usual teaching lab: what a new course begins with. */
 export const usualDevices: readonly Device[] = [
   { id: 'balance-0001', name: '0.001 g balance', kind: 'balance', unit: 'g', step: '0.001', graduation: '0.001', capacity: '120' },
+  { id: 'balance-00001', name: '0.0001 g balance', kind: 'balance', unit: 'g', step: '0.0001', graduation: '0.0001', capacity: '120' },
   { id: 'balance-001', name: '0.01 g balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' },
   { id: 'balance-01', name: '0.1 g balance', kind: 'balance', unit: 'g', step: '0.1', graduation: '0.1', capacity: '2000' },
   { id: 'syringe-1', name: '1 mL syringe', kind: 'syringe', unit: 'mL', step: '0.01', graduation: '0.01', capacity: '1', tolerance: '0.03' },

@@ -20,13 +20,34 @@ const byId = new Map(shippedSubstances.map((one) => [one.id, one]));
 const named = <T extends { readonly id: string }>(all: readonly T[]) => all.map((one) => [one.id, one] as const);
 
 test('the library is as large as a course needs, each entry once', () => {
-  expect(shippedSubstances.length).toBeGreaterThanOrEqual(110);
-  expect(shippedSolutions.length).toBeGreaterThanOrEqual(40);
+  expect(shippedSubstances.length).toBeGreaterThanOrEqual(220);
+  expect(shippedSolutions.length).toBeGreaterThanOrEqual(60);
   expect(meltingStandards.length).toBeGreaterThanOrEqual(15);
   const ids = [...shippedSubstances, ...shippedSolutions].map(({ id }) => id);
   expect(ids.filter((id, i) => ids.indexOf(id) !== i)).toEqual([]);
   const names = [...shippedSubstances, ...shippedSolutions].map(({ name }) => name);
   expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+});
+
+test('every value that a model uses carries its uncertainty', () => {
+  const bare = shippedSubstances.flatMap(({ id, values, pKa = [], curves = [] }) =>
+    [
+      values.logP,
+      values.waterSolubility,
+      values.waterContent,
+      ...pKa,
+      ...curves.flatMap(({ points }) => points),
+    ].flatMap((one) =>
+      one && one.digits !== 'miscible' && Number(one.digits) !== 0 && one.u === undefined ? [[id, one.digits]] : [],
+    ),
+  );
+  expect(bare).toEqual([]);
+});
+
+test('a solution names its solvent where that is not water, and it is one of the library', () => {
+  const others = shippedSolutions.filter(({ solvent }) => solvent !== undefined);
+  expect(others.length).toBeGreaterThanOrEqual(4);
+  for (const { solvent = '' } of others) expect(byId.has(solvent)).toBe(true);
 });
 
 test.each(named(shippedSubstances))('%s has the shape that users’ own entries must have', (_, substance) => {

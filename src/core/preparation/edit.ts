@@ -6,7 +6,7 @@ import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
 import type { Step } from './steps';
-import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Substance } from './document';
+import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Solubility, Substance } from './document';
 
 /** Moves the pin: the one choice everything else follows from. */
 export function setPin(doc: Preparation, pin: Pin): Preparation {
@@ -81,7 +81,7 @@ export function addLine(doc: Preparation, name: string, role: Role): Added {
 }
 
 /** Adds a line filled from the reference. A substance that the document already took from there is used again. */
-export function addLineFrom(doc: Preparation, { substance, bottle }: FromReference, role: Role): Added {
+export function addLineFrom(doc: Preparation, { substance, bottle, curves = [] }: FromReference, role: Role): Added {
   const known = doc.substances.find(({ reference }) => reference === substance.reference);
   const id =
     known?.id ??
@@ -89,7 +89,10 @@ export function addLineFrom(doc: Preparation, { substance, bottle }: FromReferen
       substance.name,
       doc.substances.map((one) => one.id),
     );
-  const substances = known ? doc.substances : [...doc.substances, { ...substance, id }];
+  const solubility = curvesIn(doc, curves);
+  const substances = known
+    ? doc.substances
+    : [...doc.substances, { ...substance, id, ...(solubility.length > 0 ? { solubility } : {}) }];
   const { doc: added, line } = addLineOf({ ...doc, substances }, id, substance.name, role);
   const liquid = substance.form === 'liquid';
   const entered: Partial<ChargeLine> = liquid ? { entered: { by: 'volume', digits: '1.0', unit: 'mL' } } : {};
@@ -97,13 +100,28 @@ export function addLineFrom(doc: Preparation, { substance, bottle }: FromReferen
 }
 
 /** Fills the substance of a line from the reference, everywhere it is used, and says what the line's bottle holds. */
-export function takeReference(doc: Preparation, line: string, { substance, bottle }: FromReference): Preparation {
+export function takeReference(
+  doc: Preparation,
+  line: string,
+  { substance, bottle, curves = [] }: FromReference,
+): Preparation {
   const found = doc.lines.find(({ id }) => id === line);
   if (!found) return doc;
-  const { solubility } = doc.substances.find(({ id }) => id === found.substance) ?? {};
-  const filled: Substance = { ...substance, id: found.substance, ...(solubility ? { solubility } : {}) };
+  const { solubility: old = [] } = doc.substances.find(({ id }) => id === found.substance) ?? {};
+  const taken = curvesIn(doc, curves);
+  // What somebody wrote down of another solvent stays.
+  const solubility = [...taken, ...old.filter(({ solvent }) => !taken.some((one) => one.solvent === solvent))];
+  const filled: Substance = { ...substance, id: found.substance, ...(solubility.length > 0 ? { solubility } : {}) };
   const substances = doc.substances.map((one) => (one.id === found.substance ? filled : one));
   return changeLine({ ...doc, substances }, line, { strength: undefined, density: undefined, ...bottle });
+}
+
+/** Curves whose solvent the document holds, with the solvent's id in it. */
+function curvesIn({ substances }: Preparation, curves: readonly Solubility[]): readonly Solubility[] {
+  return curves.flatMap(({ solvent, points }) => {
+    const here = substances.find(({ reference, id }) => reference === solvent || id === solvent);
+    return here ? [{ solvent: here.id, points }] : [];
+  });
 }
 
 /** Measures a line with a device of the lab, which the document then holds too. */

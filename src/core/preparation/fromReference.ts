@@ -1,8 +1,8 @@
 import type { CrossCheck } from '../reference/crossChecks';
 import type { ReferenceSolution } from '../reference/solution';
-import type { ReferenceSubstance, TabulatedValue } from '../reference/substance';
+import type { ReferenceSubstance, SolubilityCurve, TabulatedValue } from '../reference/substance';
 import type { Standing, Standings } from '../reference/confirmation';
-import type { ChargeLine, Datum, Hazards, MeltingDatum, Substance } from './document';
+import type { ChargeLine, Datum, Hazards, MeltingDatum, Solubility, Substance } from './document';
 
 /** An entry of the library with how far its fields can be trusted. */
 export interface PickedSubstance {
@@ -28,22 +28,27 @@ export interface FromReference {
   readonly substance: Omit<Substance, 'id'>;
   /** For a solution: what the bottle holds. */
   readonly bottle: Pick<ChargeLine, 'strength' | 'density'>;
+  /** Solubility curves; solvents by the ids of their entries, since a preparation may not hold them yet. */
+  readonly curves?: readonly Solubility[];
 }
 
 const checkOf = (standing: Standing | undefined): Datum['check'] =>
   standing?.is === 'cross-checked' || standing?.is === 'computed' ? standing.is : 'from memory';
 
 /** Somebody's confirmation is part of where a value is from. */
-const sourceOf = (source: string, standing: Standing | undefined) =>
-  (standing?.is === 'confirmed' ? `${source}; confirmed by ${standing.by}` : source).slice(0, 200);
+const sourceOf = (source: string, standing: Standing | undefined, u?: string) =>
+  `${source}${u === undefined ? '' : `, ±\u00a0${u}`}${standing?.is === 'confirmed' ? `; confirmed by ${standing.by}` : ''}`.slice(
+    0,
+    200,
+  );
 
 function datum(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
   if (!value || value.digits === 'miscible') return undefined;
-  const { digits, at_C, source } = value;
+  const { digits, at_C, source, u } = value;
   return {
     digits,
     ...(at_C === undefined ? {} : { at_C }),
-    source: sourceOf(source, standing),
+    source: sourceOf(source, standing, u),
     check: checkOf(standing),
   };
 }
@@ -111,8 +116,7 @@ export function fromReference(picked: Picked): FromReference {
         ...present<Pick<Substance, 'pKa'>>({ pKa: modelled(solute, {}).pKa }),
         name: solution.name,
         reference: solution.id,
-        // Every solution of the library is one in water.
-        groups: { ...solute.groups, water: 1 },
+        groups: { ...solute.groups, ...(solution.solvent === undefined ? { water: 1 } : {}) },
         form: 'liquid',
       },
       bottle: {
@@ -146,5 +150,18 @@ export function fromReference(picked: Picked): FromReference {
       notDriedWith: substance.notDriedWith,
     },
     bottle: {},
+    ...(substance.curves ? { curves: substance.curves.map((one) => curveOf(one, standings.curves)) } : {}),
+  };
+}
+
+function curveOf({ solvent, points }: SolubilityCurve, standing: Standing | undefined): Solubility {
+  return {
+    solvent,
+    points: points.map(({ digits, at_C, source, u }) => ({
+      digits,
+      at_C,
+      source: sourceOf(source, standing, u),
+      check: checkOf(standing),
+    })),
   };
 }

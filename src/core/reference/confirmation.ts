@@ -68,7 +68,18 @@ function solutionFieldOf(solution: ReferenceSolution, field: FieldId): unknown {
 /** What a confirmation of a field stands for: its value as canonical JSON; nothing for an empty field. */
 export function contentOf(entry: ReferenceSubstance | ReferenceSolution, field: FieldId): string | undefined {
   const value = 'solute' in entry ? solutionFieldOf(entry, field) : fieldOf(entry, field);
-  return value === undefined ? undefined : canonicalJson(value);
+  return value === undefined ? undefined : canonicalJson(withoutUncertainty(value));
+}
+
+/** How sure a value is belongs to its source, not to the value that somebody stood for. */
+function withoutUncertainty(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(withoutUncertainty);
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(([key]) => key !== 'u')
+      .map(([key, part]) => [key, withoutUncertainty(part)]),
+  );
 }
 
 const substanceFields: readonly FieldId[] = [

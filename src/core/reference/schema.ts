@@ -16,6 +16,8 @@ const id = () =>
     .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be 1 to 40 lower-case letters, digits or hyphens')
     .required('is missing');
 const numeral = () => string().matches(/^-?\d{1,9}(\.\d{1,9})?$/, 'must be a decimal numeral, such as 1.022');
+const uncertainty = () =>
+  string().matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a decimal numeral without sign, such as 0.2');
 const source = () => text(200).required('needs a source');
 const celsius = () => number().min(-273.15, 'must be at least −273.15').max(4000, 'must be at most 4000');
 
@@ -39,6 +41,7 @@ function valueOf(kind: PropertyId) {
       : {}),
     ...(at ? { at_C: celsius() } : {}),
     note: text(200),
+    u: uncertainty(),
     source: source(),
   })
     .noUnknown(`${label}: has an unknown part`)
@@ -54,6 +57,7 @@ const plain = (low: number, high: number, of: string) =>
       .required('is missing'),
     at_C: celsius(),
     note: text(200),
+    u: uncertainty(),
     source: source(),
   }).noUnknown();
 
@@ -141,6 +145,7 @@ export const substanceSchema = object({
           digits: numeral().required(),
           at_C: celsius().required(),
           note: text(200),
+          u: uncertainty(),
           source: source(),
         }).noUnknown(),
       )
@@ -161,6 +166,7 @@ export const solutionSchema = object({
   name: text(120).trim().required('needs a name'),
   synonyms: array(text(120).required()).max(20, 'at most 20 synonyms').required(),
   solute: id(),
+  solvent: string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be the id of an entry'),
   massPercent: plain(0.0001, 100, 'Mass fraction').required(),
   density: plain(0.3, 4, 'Density').required(),
   molarity: plain(0.00001, 60, 'Concentration').required(),

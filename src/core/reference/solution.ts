@@ -8,6 +8,8 @@ export interface ReferenceSolution {
   readonly synonyms: readonly string[];
   /** Id of the dissolved substance. */
   readonly solute: string;
+  /** Id of what it is dissolved in. @default water */
+  readonly solvent?: string;
   /** % w/w of the solute. */
   readonly massPercent: TabulatedValue;
   /** g/mL. */

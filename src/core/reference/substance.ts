@@ -15,6 +15,8 @@ export interface TabulatedValue {
   /** Temperature of the value, °C. */
   readonly at_C?: number;
   readonly note?: string;
+  /** Standard uncertainty in the unit of the value, where a model uses it. */
+  readonly u?: string;
   readonly source: string;
 }
 

@@ -1,6 +1,7 @@
 import acidsAndBases from './substances/acids-and-bases.json';
 import alcoholsPhenolsEthers from './substances/alcohols-phenols-ethers.json';
 import carbonylCompounds from './substances/carbonyl-compounds.json';
+import halidesEstersSalts from './substances/halides-esters-salts.json';
 import hydrocarbonsAndHalides from './substances/hydrocarbons-and-halides.json';
 import inorganics from './substances/inorganics.json';
 import others from './substances/others.json';
@@ -25,6 +26,7 @@ export const shippedSubstances = [
   ...alcoholsPhenolsEthers,
   ...carbonylCompounds,
   ...hydrocarbonsAndHalides,
+  ...halidesEstersSalts,
   ...others,
 ] as unknown as readonly ReferenceSubstance[];
 

@@ -54,7 +54,7 @@ test('a device is added, described, and removed again', async () => {
   click('Store');
   await waitFor(() => expect(sent()).toBeDefined());
   expect(sent()?.settings.devices.at(-1)).toEqual({
-    id: 'device-14',
+    id: 'device-15',
     name: 'Island thermometer',
     kind: 'thermometer',
     unit: '°C',

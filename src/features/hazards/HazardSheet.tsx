@@ -8,6 +8,7 @@ import { format } from '@/core/quantity/format';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { Icon } from '@/components/Icon';
 import { Pictogram } from '@/components/Pictogram';
+import { precautionsFor, precautionText } from '@/core/hazard/precautions';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { Shell } from '@/components/Shell';
 import { sheetCautions } from './sheetCautions';
@@ -38,6 +39,7 @@ export function HazardSheet({
   const findings = useMemo(() => hazardFindings(plan), [plan]);
   const waste = useMemo(() => wastePlan(plan), [plan]);
   const { dangerous, harmless, unknown } = useMemo(() => sorted(plan), [plan]);
+  const words = precautionsFor(dangerous.flatMap(({ hazards }) => hazards?.statements ?? []));
   return (
     <Shell identity={identity} crumb={doc.title}>
       <div className="page sheet-page">
@@ -79,6 +81,12 @@ export function HazardSheet({
           {unknown.length > 0 && (
             <p>
               <strong>No hazard data here</strong> for {unknown.join('; ')}: look at the supplier’s sheet.
+            </p>
+          )}
+          {words.length > 0 && (
+            <p className="sheet-precautions">
+              {words.map((code) => `${code} ${precautionText(code)}`).join('. ')}. The supplier’s sheet chooses among
+              them.
             </p>
           )}
           <h2>At which step</h2>
@@ -170,6 +178,9 @@ function SubstanceRow({
       <td>
         {hazards.signal !== 'none' && <strong>{signals[hazards.signal]}. </strong>}
         {hazards.statements.map((code) => `${code} ${statementText(code)}`).join('. ')}.
+        {precautionsFor(hazards.statements).length > 0 && (
+          <small className="num"> {precautionsFor(hazards.statements).join(', ')}</small>
+        )}
       </td>
     </tr>
   );
