@@ -1,3 +1,4 @@
+import { acidEquivalents, baseEquivalents } from './equivalents';
 import { carbonDioxide } from './gas';
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
@@ -47,8 +48,28 @@ function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
         gas: litres(moles),
       }),
     ];
+  // What little acid hangs on the glass frees may stay dissolved, or come at the first shake: as much is said.
+  const film = filmOf(scene);
+  if (film * molarVolume_L >= least_L && all.length > 0 && acids.length > 0)
+    return [
+      finding('hazard.carbonDioxide', 'note', placeOf(plan, scene, []), {
+        a: names(all),
+        b: names(acids),
+        gas: litres(film),
+      }),
+    ];
   // A table without steps: whatever shares a vessel is taken to meet.
   return scene.step === undefined ? scene.places.flatMap((place) => byAmounts(plan, scene, place)) : [];
+}
+
+/** Acid that stands where a carbonate is brought in, as far as there is carbonate for it, mol. */
+function filmOf({ places, came }: Scene): number {
+  return places.reduce((sum, { before, here }) => {
+    const brought = [...here.values()].filter(({ id, substance }) => came.has(id) && kinds.carbonate(substance));
+    const held = [...before.values()];
+    const acid = Math.max(0, acidEquivalents(held) - baseEquivalents(held));
+    return sum + Math.min(acid, baseEquivalents(brought));
+  }, 0);
 }
 
 const presentIn = ({ places }: Scene) => places.flatMap(({ here }) => [...here.values()]);
@@ -134,7 +155,7 @@ function closed(plan: PlanSeen, scene: Scene): readonly Finding[] {
   const moles =
     formed.reduce((sum, { coefficient }) => sum + coefficient * extent, 0) +
     (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
-  const every = fact({ dim: 'time', value: vial.vent_min * 60 }, 'min', 2);
+  const every = fact({ dim: 'time', value: vial.vent_min * 60 }, 'min', vial.vent_min < 10 ? 1 : 2);
   const about = placeOf(plan, scene, []);
   return moles * molarVolume_L >= least_L
     ? [finding('hazard.closedGas', 'caution', about, { gas: litres(moles), every })]

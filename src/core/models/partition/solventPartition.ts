@@ -64,14 +64,41 @@ function relationOf(solvent: SolventClass, solute: SoluteClass): Relation | unde
   return B[solvent] ?? A[solvent];
 }
 
+/** Groups with the atoms of oxygen and nitrogen they hold, and what each takes off log P. */
+const polar: readonly (readonly [group: string, O: number, N: number, off: number])[] = [
+  ['ester', 2, 0, 1.2],
+  ['carboxylicAcid', 2, 0, 1],
+  ['anhydride', 3, 0, 1.5],
+  ['amide', 1, 1, 2.2],
+  ['nitro', 2, 1, 0.2],
+  ['nitrile', 0, 1, 1],
+  ['alcohol', 1, 0, 1.2],
+  ['phenol', 1, 0, 1.2],
+  ['ether', 1, 0, 0.9],
+  ['ketone', 1, 0, 1.1],
+  ['aldehyde', 1, 0, 1.1],
+  ['amine', 0, 1, 1.2],
+];
+
 /**
- * A rough log P of octanol from a formula, where none is listed: each carbon and heavy halogen raises it, each oxygen and nitrogen
- * lowers it (the size of Crippen-type increments, averaged).
+ * A rough log P of octanol from atoms and groups, where none is listed: each carbon and heavy halogen raises it, each polar group
+ * lowers it (the size of fragment increments as of Hansch and Leo, averaged).
  *
  * @returns a guess within about ± 1.5
  */
-export function guessedLogP(atoms: Readonly<Record<string, number>>): number {
+export function guessedLogP(
+  atoms: Readonly<Record<string, number>>,
+  groups: Readonly<Partial<Record<string, number>>> = {},
+): number {
   const n = (one: string) => atoms[one] ?? 0;
-  const sum = 0.45 * n('C') + 0.7 * (n('Cl') + n('Br') + n('I')) + 0.2 * n('F') + 0.3 * n('S') - 1.5 * n('N') - n('O');
-  return Math.min(7, Math.max(-4, sum));
+  let [oxygen, nitrogen] = [n('O'), n('N')];
+  let sum = 0.45 * n('C') + 0.7 * (n('Cl') + n('Br') + n('I')) + 0.2 * n('F') + 0.3 * n('S');
+  for (const [group, O, N, off] of polar) {
+    const most = Math.min(O > 0 ? oxygen / O : Infinity, N > 0 ? nitrogen / N : Infinity);
+    const count = Math.min(groups[group] ?? 0, Math.floor(most));
+    sum -= count * off;
+    oxygen -= count * O;
+    nitrogen -= count * N;
+  }
+  return Math.min(7, Math.max(-4, sum - oxygen - 1.5 * nitrogen));
 }

@@ -32,10 +32,10 @@ export function introduced(work: Bringing, id: string): Matter {
   const { plan, facts } = work.world;
   const line = facts.lines.get(id);
   const total = plan.charge.rows.get(id)?.total;
-  if (!line || !total) return nothing;
-  const grams = total.mass?.q.value ?? massByGuess(work, line, total.volume?.q.value);
+  if (!line) return nothing;
+  const grams = total?.mass?.q.value ?? massByGuess(work, line, total?.volume?.q.value);
   if (grams === undefined) return { [line.line.substance]: trace_g };
-  const counted = Math.min(grams, soluteOf(work, line, grams, total.amount?.q.value));
+  const counted = Math.min(grams, soluteOf(work, line, grams, total?.amount?.q.value));
   const { delivers } = line.line;
   const species = delivers?.substance ?? line.line.substance;
   const M = work.world.kind(line.line.substance).M;

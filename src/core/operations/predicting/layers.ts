@@ -1,5 +1,5 @@
 import { acidBaseOf, neutralFraction, neutralSystem } from './acidBase';
-import { dimerConstant, likesWater, partitionOf, solventClassOf } from './partition';
+import { dimerConstant, likesWater, liquidInWater, partitionOf, solventClassOf } from './partition';
 import { findRoot } from '../../models/findRoot';
 import { gramsOf } from '../../mixture/matter';
 import { implied, withoutGas } from './kinds';
@@ -199,7 +199,9 @@ function mutual(work: Worktop, matter: Matter, solvents: readonly string[], wate
   let taken = 0;
   for (const id of solvents) {
     const grams = matter[id] ?? 0;
-    const limit = (Number(kind(id).substance?.waterSolubility?.digits ?? 0) / 100) * waterGrams * saltedOut;
+    const listed = kind(id).substance?.waterSolubility?.digits;
+    const solubility = listed === undefined ? (waterGrams > 0 ? liquidInWater(work, kind(id)) : 0) : Number(listed);
+    const limit = (solubility / 100) * waterGrams * saltedOut;
     // Of several solvents each dissolves by its share.
     const lost = Math.min(grams, limit * (grams / Math.max(total, 1e-9)));
     inSolvent[id] = grams - lost;

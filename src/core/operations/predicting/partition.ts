@@ -72,7 +72,7 @@ function neutralAtoms({ salt, substance }: Kind): Readonly<Record<string, number
 
 function guessOf(work: Worktop, kind: Kind, aside: boolean): number {
   const { id, name, substance } = kind;
-  const guess = guessedLogP(neutralAtoms(kind));
+  const guess = guessedLogP(neutralAtoms(kind), kind.groups);
   const mixes = substance?.waterSolubility?.digits === 'miscible';
   const typical = mixes ? Math.min(guess, 0) : guess;
   return work.assume(
@@ -91,11 +91,46 @@ function guessOf(work: Worktop, kind: Kind, aside: boolean): number {
   ).q.value;
 }
 
-/** Whether something makes a layer of its own beside water, by what is listed or by its atoms. */
-export function likesWater({ substance, groups }: Kind): boolean {
+/** Octanol's log P, listed or guessed. */
+function logPOf({ substance, groups }: Kind): number {
   const listed = substance?.logP;
-  const logP = listed ? Number(listed.digits) : guessedLogP(anhydrousAtoms(substance?.formula));
-  return hasGroup(groups, 'carboxylicAcid', 'alcohol') || logP <= 1;
+  return listed ? Number(listed.digits) : guessedLogP(anhydrousAtoms(substance?.formula), groups);
+}
+
+/** Whether something mixes with water rather than making a layer of its own, by what is listed or by its atoms and groups. */
+export function likesWater(kind: Kind): boolean {
+  const { substance, groups } = kind;
+  const carbons = anhydrousAtoms(substance?.formula)['C'] ?? 0;
+  if (hasGroup(groups, 'carboxylicAcid', 'alcohol') && carbons <= 3) return true;
+  // A small ring with an oxygen stands it out into the water.
+  if (hasGroup(groups, 'ether') && carbons <= 4 && /\d/.test(substance?.smiles ?? '')) return true;
+  return logPOf(kind) <= 0.5;
+}
+
+/**
+ * What a liquid without a listed value dissolves to in water, g/100 mL: `log S = 0.5 − log P`, the general solubility equation for a
+ * liquid (Yalkowsky and Valvani 1980).
+ */
+export function liquidInWater(work: Worktop, kind: Kind): number {
+  const { id, name, M } = kind;
+  if (M === undefined) return 0;
+  const typical = Math.min(15, (10 ** (0.5 - logPOf(kind)) * M) / 10);
+  return (
+    work.assume(
+      {
+        key: `inWater/${id}`,
+        label: `of ${name} in water`,
+        dim: 'density',
+        unit: 'g/100 mL',
+        low: typical / 300,
+        typical: typical / 100,
+        high: Math.min(0.3, (typical * 3) / 100),
+        aside: true,
+        why: 'no value is given; by the general solubility equation from log P',
+      },
+      true,
+    ).q.value * 100
+  );
 }
 
 /** How strongly two molecules of a carboxylic acid hold together in a hydrocarbon, L/mol. */

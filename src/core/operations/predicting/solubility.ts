@@ -84,7 +84,9 @@ function cosolventShare(work: Worktop): number {
 function byMelting(work: Worktop, id: string, liquid: Kind): Worked<'density'> {
   const { name, substance, M } = work.world.kind(id);
   const T_m = Number(substance?.melting?.high ?? NaN);
-  const logP = substance?.logP ? Number(substance.logP.digits) : guessedLogP(anhydrousAtoms(substance?.formula));
+  const logP = substance?.logP
+    ? Number(substance.logP.digits)
+    : guessedLogP(anhydrousAtoms(substance?.formula), work.world.kind(id).groups);
   const known = liquid.water && M !== undefined && Number.isFinite(T_m);
   const inWater = 0.5 - 0.01 * Math.max(0, T_m - 25) - logP;
   // A solvent that mixes with water helps, log-linearly: σ near 0.9·log P + 0.3 for methanol and ethanol (Yalkowsky).
