@@ -1,3 +1,4 @@
+import ownGroups from '../support/ownGroups.json';
 import {
   createCourse,
   courseOfPreparation,
@@ -22,6 +23,7 @@ import { rows } from '@/server/tables';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { emptyDatabase } from '../support/database';
 import { acetanilideText } from '../support/preparations';
+import type { GroupCounts } from '@/core/reference/groups';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 
 process.env['DATABASE_POOL'] = '1';
@@ -67,6 +69,13 @@ test('the shipped library is there, structures read, with every relation holding
   }
   // The structure package is slow under the test runner, which compiles it: a ceiling, not a measurement.
 }, 90_000);
+
+test('the groups that the tests of own preparations take for given are those found in the structures', () => {
+  for (const [smiles, groups] of Object.entries(ownGroups as Record<string, GroupCounts>)) {
+    const read = readStructure(smiles);
+    expect([smiles, read && groupCounts(read.formula, read.matches)]).toEqual([smiles, groups]);
+  }
+}, 30_000);
 
 const groupsIn = ({ formula, smiles = '' }: ReferenceSubstance) =>
   groupCounts(formula, readStructure(smiles)?.matches ?? {});

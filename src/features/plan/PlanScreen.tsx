@@ -17,6 +17,7 @@ import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from './planView';
 import { ReactionScheme } from './ReactionScheme';
+import { useGroups } from './useGroups';
 import { usePlan } from './usePlan';
 import { withProcess } from '@/core/process/withProcess';
 import { VesselPanel } from './VesselPanel';
@@ -45,6 +46,7 @@ export function PlanScreen({
   const canEdit = identity.role === 'coordinator';
   const state = usePlan(stored, canEdit, course?.settings);
   const { edit } = state;
+  useGroups(state.plan.doc, edit, canEdit);
   const process = useMemo(() => processPlan(state.plan), [state.plan]);
   const plan = useMemo(() => withProcess(state.plan, process), [state.plan, process]);
   const [open, setOpen] = useState<string | undefined>(undefined);

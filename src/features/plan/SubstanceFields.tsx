@@ -60,7 +60,8 @@ export function SubstanceFields({ line }: { readonly line: PlanLine }) {
         disabled={off}
         shown={substance.smiles ?? ''}
         read={readText(400, false)}
-        commit={(smiles) => put('smiles', { smiles })}
+        // What the structure before was made of says nothing of this one; a solution stays one in water.
+        commit={(smiles) => put('smiles', { smiles, groups: substance.groups?.water ? substance.groups : undefined })}
       />
       <TypedInput
         label="Cautions"
