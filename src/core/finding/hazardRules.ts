@@ -1,7 +1,11 @@
+import { gasRules } from './gasRules';
+import { wasteRules } from './wasteRules';
 import type { RuleText } from './ruleText';
 
 /** Rules of the hazard panel. They remind; nobody is authorized by them. */
 export const hazardRules = {
+  ...gasRules,
+  ...wasteRules,
   'hazard.carbonDioxide': {
     title: 'Gas: carbonate meets acid',
     says: '{a} with {b} gives off about {gas} of carbon dioxide.',
@@ -238,56 +242,6 @@ export const hazardRules = {
     says: '{names} boils here, and the step is down as one that runs by itself.',
     remedies: ['Somebody stays with it. Change the step, or give the reason.'],
   },
-  'hazard.gasIntoBase': {
-    title: 'Acid gas is set free',
-    says: '{name}: about {gas} in all.',
-    remedies: ['Hood, and a trap of dilute sodium hydroxide: the funnel over it, never dipping in, or it sucks back.'],
-  },
-  'hazard.gasIntoBaseUnknown': {
-    title: 'Acid gas is set free',
-    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
-    remedies: ['Hood, and a trap of dilute sodium hydroxide: the funnel over it, never dipping in, or it sucks back.'],
-  },
-  'hazard.gasIntoAcid': {
-    title: 'Ammonia or an amine is set free',
-    says: '{name}: about {gas} in all.',
-    remedies: ['Hood, and a trap of dilute acid: the funnel over it, never dipping in, or it sucks back.'],
-  },
-  'hazard.gasIntoAcidUnknown': {
-    title: 'Ammonia or an amine is set free',
-    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
-    remedies: ['Hood, and a trap of dilute acid: the funnel over it, never dipping in, or it sucks back.'],
-  },
-  'hazard.gasOutlet': {
-    title: 'Flammable or poisonous gas passes every trap',
-    says: '{name}: about {gas} in all. No solution holds it back.',
-    remedies: ['Outlet into the hood, sash down; no flame and no spark.'],
-  },
-  'hazard.gasOutletUnknown': {
-    title: 'Flammable or poisonous gas passes every trap',
-    says: '{name} is formed as a gas, and no solution holds it back; how much cannot be told without the amounts.',
-    remedies: ['Outlet into the hood, sash down; no flame and no spark.'],
-  },
-  'hazard.gasVent': {
-    title: 'Gas is formed',
-    says: '{name}: about {gas} in all.',
-    remedies: ['The top stays open, or vents through a bubbler.'],
-  },
-  'hazard.gasVentUnknown': {
-    title: 'Gas is formed',
-    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
-    remedies: ['The top stays open, or vents through a bubbler.'],
-  },
-  'hazard.gasPoison': {
-    title: 'A deadly gas',
-    says: '{name}: about {gas} in all.',
-    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
-  },
-  'hazard.gasPoisonUnknown': {
-    title: 'A deadly gas',
-    says: '{name} is formed as a gas; how much cannot be told without the amounts.',
-    remedies: ['Stop. For the coordinator to decide, with controls of its own.'],
-  },
   'hazard.closedGas': {
     title: 'Gas in a closed vial',
     says: 'About {gas} of gas forms while it is closed: vent before the first shake, then every {every}.',
@@ -421,59 +375,5 @@ export const hazardRules = {
   'hazard.airCondenser': {
     title: 'Air condenser',
     says: '{name}: the vapour is about {boiling} hot. Above about 140\u202f°C a water-cooled jacket can crack.',
-  },
-  'waste.incompatible': {
-    title: 'Not into one bottle',
-    says: '{stream}: {a} and {b}; {why}.',
-    remedies: ['Keep them in separate bottles, or neutralize or quench one first in an open vessel.'],
-  },
-  'waste.acidToNeutralize': {
-    title: 'Acid to neutralize',
-    says: '{stream}: it holds {acid} of acid. Neutralized with bicarbonate it gives off about {gas} of carbon dioxide.',
-    remedies: ['Large open beaker, in portions, until it no longer fizzes; then close nothing for a while.'],
-  },
-  'waste.quenchFirst': {
-    title: 'Quench first',
-    says: '{stream}: {names}. Only after a negative starch–iodide test.',
-  },
-  'waste.quenchAlkaliMetal': {
-    title: 'Quench first',
-    says: '{stream}: {names}. Never as such, never into water.',
-    remedies: ['Little by little into cold propan-2-ol under inert gas, until nothing reacts; then as solvent.'],
-  },
-  'waste.quenchAluminiumHydride': {
-    title: 'Quench first',
-    says: '{stream}: {names}. Never as such, never into water.',
-    remedies: ['Ethyl acetate dropwise, ice-cold, under inert gas; then a little water, then dilute acid.'],
-  },
-  'waste.quenchBorohydride': {
-    title: 'Quench first',
-    says: '{stream}: {names}. It gives off hydrogen in the bottle.',
-    remedies: ['Dilute acid slowly into it, cold and open, until no gas comes.'],
-  },
-  'waste.quenchOrganometallic': {
-    title: 'Quench first',
-    says: '{stream}: {names}. Never as such: it catches fire in air.',
-    remedies: ['Dropwise into cold propan-2-ol under inert gas, then a little water.'],
-  },
-  'waste.quenchMetal': {
-    title: 'Quench first',
-    says: '{stream}: {names}. Metal in a bottle goes on giving off hydrogen.',
-    remedies: ['Cold dilute acid in portions, open, until all has dissolved.'],
-  },
-  'waste.quenchAcyl': {
-    title: 'Quench first',
-    says: '{stream}: {names}. In a closed bottle it reacts with any water.',
-    remedies: ['Into cold, stirred water in portions, open; what is left then is acid.'],
-  },
-  'waste.quenchUnknown': {
-    title: 'Quench first',
-    says: '{stream}: {names}. It reacts with water; how it is quenched is not judged here.',
-    remedies: ['As its sheet says, with the demonstrator; before it goes into any bottle.'],
-  },
-  'waste.unassigned': {
-    title: 'No waste stream named',
-    says: '{names}: say where it goes.',
-    remedies: ['Take it from the reference, or name the stream on the line.'],
   },
 } as const satisfies Record<string, RuleText>;

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useState } from 'react';
 import { api } from '@/api/client';
 import { changeSubstance } from '@/core/preparation/edit';
 import { groupCounts } from '@/core/reference/groups';
@@ -10,15 +10,14 @@ import type { Preparation } from '@/core/preparation/document';
  * every model of acids and layers, goes by them. A structure that cannot be read stays without, and is said to be not judged.
  */
 export function useGroups(doc: Preparation, edit: Edit, canEdit: boolean): void {
-  const tried = useRef(new Set<string>());
+  const [tried, setTried] = useState<ReadonlySet<string>>(new Set());
   const open = doc.substances.find(
-    ({ smiles, groups }) => smiles !== undefined && groups === undefined && !tried.current.has(smiles),
+    ({ smiles, groups }) => smiles !== undefined && groups === undefined && !tried.has(smiles),
   );
   const { id, smiles, formula } = open ?? {};
   useEffect(() => {
     if (!canEdit || id === undefined || smiles === undefined) return;
     let gone = false;
-    tried.current.add(smiles);
     api.structure(smiles).then(
       ({ groups }) => {
         if (gone) return;
@@ -26,7 +25,9 @@ export function useGroups(doc: Preparation, edit: Edit, canEdit: boolean): void 
         edit(`substance/${id}/smiles`, (now) => changeSubstance(now, id, { groups: groupCounts(formula, groups) }));
       },
       // Offline or unreadable: the next opening of the plan asks again.
-      () => undefined,
+      () => {
+        if (!gone) setTried((before) => new Set([...before, smiles]));
+      },
     );
     return () => {
       gone = true;
