@@ -138,7 +138,10 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
       acid: ['acid', 'quench', '34 mL 6 M', 'beaker'],
     },
     steps: [charge('soda', { in: 'beaker' }), charge('water', { in: 'beaker' }), charge('acid', { in: 'beaker' })],
-    marks: [['acid', 'acidOrder', 'neutralizationHeat']],
+    marks: [
+      ['soda', 'alkali'],
+      ['acid', 'acidOrder', 'neutralizationHeat'],
+    ],
   },
   'an alkene distilled as it forms': {
     subs: {

@@ -19,7 +19,8 @@ const says =
 /** Cautions that a substance brings with it wherever it is used. */
 const tests: readonly (readonly [RuleId, Finding['severity'], Test])[] = [
   ['hazard.acidOrder', 'caution', (substance) => kinds.mineralAcid(substance) && hasStatement(substance, 'H314')],
-  ['hazard.alkali', 'note', kinds.hydroxide],
+  ['hazard.alkali', 'caution', (substance) => kinds.hydroxide(substance) && corrosive(substance)],
+  ['hazard.alkali', 'note', (substance) => kinds.hydroxide(substance) && !corrosive(substance)],
   [
     'hazard.corrosive',
     'caution',

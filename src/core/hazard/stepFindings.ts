@@ -97,10 +97,8 @@ export function vapourOf({ conditions, places }: Scene): { readonly at_C: number
     .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0));
   const told = conditions.distils?.vapour_C;
   if (told !== undefined) {
-    // The window tells: what boils nearest to it goes over.
-    const [near] = [...liquids].sort(
-      (a, b) => Math.abs(boilingOf(a.substance) - told) - Math.abs(boilingOf(b.substance) - told),
-    );
+    // The window tells: of what boils near it there is most of what goes over.
+    const [near] = liquids.filter(({ substance }) => Math.abs(boilingOf(substance) - told) <= nearTo_K);
     return { at_C: told, name: near?.name ?? 'What goes over' };
   }
   const all = conditions.distils
@@ -110,6 +108,7 @@ export function vapourOf({ conditions, places }: Scene): { readonly at_C: number
   return hottest && { at_C: boilingOf(hottest.substance), name: hottest.name };
 }
 
+const nearTo_K = 15;
 const boilingOf = ({ boiling, formula }: Present['substance']) =>
   Number(boiling?.digits ?? (formula === 'H2O' ? 100 : NaN));
 
