@@ -127,7 +127,7 @@ test('the results of the demo class as a file: a row a bench, read back by anoth
     pure_mass_g: '2.45',
     pure_yield_percent: '73.7',
     own_percent: '82.6',
-    pure_melting: 'agrees',
+    pure_melting: 'near',
     findings: 'reading.offTarget result.differs',
   });
   expect(data.find(({ bench }) => bench === 'Avocet')).toMatchObject({ theory_g: '', pure_melting: 'missing' });

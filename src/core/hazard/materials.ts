@@ -132,6 +132,12 @@ export const kinds = {
     (atoms) => n(atoms, 'H') === 2 && n(atoms, 'S') === 1 && n(atoms, 'O') === 4 && Object.keys(atoms).length === 3,
   ),
   nitricAcid,
+  /** Sulfur trioxide, alone or in sulfuric acid. */
+  oleum: formula(
+    (atoms) =>
+      (only(atoms, 'S', 'O') && n(atoms, 'O') === 3 * n(atoms, 'S')) ||
+      (n(atoms, 'H') === 2 && n(atoms, 'S') === 2 && n(atoms, 'O') === 7),
+  ),
   perchloricAcid: formula(
     (atoms) => n(atoms, 'H') === 1 && n(atoms, 'Cl') === 1 && n(atoms, 'O') === 4 && Object.keys(atoms).length === 3,
   ),

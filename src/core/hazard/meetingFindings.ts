@@ -148,7 +148,7 @@ function neutralizations(plan: PlanSeen, scene: Scene, { before, here }: PlaceSe
   ];
 }
 
-const strong = [kinds.sulfuricAcid, kinds.nitricAcid, kinds.perchloricAcid] as const;
+const strong = [kinds.sulfuricAcid, kinds.nitricAcid, kinds.perchloricAcid, kinds.oleum] as const;
 
 /** Water goes into an acid of which more than half is acid; ice into a cold mixture, and pouring onto water, are not meant. */
 function waterIntoAcid(plan: PlanSeen, scene: Scene): readonly Finding[] {

@@ -72,7 +72,7 @@ function of(plan: PlanSeen, scene: Scene, aided: ReadonlySet<string>): readonly 
   ];
 }
 
-/** Hot vapour cracks a cold jacket: where the head, or the boiling liquid under a reflux, is above about 140 °C; never with steam. */
+/** Hot vapour cracks a cold jacket: where head or reflux stand above about 140 °C; never with steam, never on a rotary flask. */
 function condenser(scene: Scene): readonly Finding[] {
   const vapour = vapourOf(scene);
   if (!scene.step || vapour === undefined || vapour.at_C < airCondenserFrom_C) return [];
@@ -88,22 +88,20 @@ function condenser(scene: Scene): readonly Finding[] {
 
 /** Temperature of the vapour that a step sends into a condenser, and what it is of. */
 export function vapourOf({ conditions, places }: Scene): { readonly at_C: number; readonly name: string } | undefined {
-  if (conditions.steam || !(conditions.distils || conditions.boiling)) return undefined;
+  if (conditions.steam || !(conditions.distils || conditions.refluxes)) return undefined;
   const liquids = places
     .flatMap(({ here }) => [...here.values()])
     .filter(
       ({ substance, grams = 0 }) => Number.isFinite(boilingOf(substance)) && substance.form !== 'solid' && grams > 0,
     )
     .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0));
-  const told = conditions.distils?.vapour_C;
+  const told = (conditions.refluxes ?? conditions.distils)?.vapour_C;
   if (told !== undefined) {
     // The window tells: of what boils near it there is most of what goes over.
     const [near] = liquids.filter(({ substance }) => Math.abs(boilingOf(substance) - told) <= nearTo_K);
     return { at_C: told, name: near?.name ?? 'What goes over' };
   }
-  const all = conditions.distils
-    ? liquids.filter(({ grams = 0 }) => grams >= 0.1 * (liquids[0]?.grams ?? 0))
-    : liquids.slice(0, 1);
+  const all = liquids.filter(({ grams = 0 }) => grams >= 0.1 * (liquids[0]?.grams ?? 0));
   const [hottest] = [...all].sort((a, b) => boilingOf(b.substance) - boilingOf(a.substance));
   return hottest && { at_C: boilingOf(hottest.substance), name: hottest.name };
 }

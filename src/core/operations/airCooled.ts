@@ -4,12 +4,13 @@ import type { Preparation } from '../preparation/document';
 /** From this vapour temperature on a water-cooled jacket can crack, °C (practical-course custom: 140 to 150). */
 export const airCondenserFrom_C = 140;
 
-/** Whether a distillation needs an air condenser: by the temperature of its head, or of the highest-boiling substance that it names. */
+/** Whether a condenser is cooled by air: by the temperature of its head, or of the highest-boiling substance that it names. */
 export function isAirCooled(
-  { distils, steam }: Conditions,
+  { distils, refluxes, steam }: Conditions,
   substances: readonly (string | undefined)[],
   doc: Pick<Preparation, 'substances'>,
 ): boolean {
+  if (refluxes) return refluxes.vapour_C >= airCondenserFrom_C;
   if (!distils || steam) return false;
   const boiling = substances.map((id) => Number(doc.substances.find((one) => one.id === id)?.boiling?.digits ?? NaN));
   const hottest = distils.vapour_C ?? Math.max(...boiling.filter(Number.isFinite), -Infinity);

@@ -10,6 +10,8 @@ export interface Conditions {
   readonly warms?: boolean;
   /** Vapour goes over into a condenser, at about this temperature where the sheet says so. */
   readonly distils?: { readonly vapour_C?: number };
+  /** Vapour rises into an upright condenser and runs back, at this temperature at the least. */
+  readonly refluxes?: { readonly vapour_C: number };
   /** With steam: the head stands near 100 °C whatever the oil boils at. */
   readonly steam?: boolean;
   /** A filter flask under suction, or a round flask turning under vacuum. */

@@ -126,6 +126,11 @@ export interface Operation<P = unknown, A = unknown> {
   ) => { readonly stage: string; readonly mass: Worked<'mass'> } | undefined;
   readonly own?: (actual: A, context: StepContext<P>) => OwnTask;
   readonly melting?: (actual: A, context: StepContext<P>) => readonly MeltingRun[];
+  /** Share of the product in a chromatogram. */
+  readonly purity?: (
+    actual: A,
+    context: StepContext<P>,
+  ) => { readonly stage: string; readonly area: Worked<'fraction'> } | undefined;
   readonly boiling?: (actual: A, context: StepContext<P>) => BoilingRange | undefined;
   /** Part of the step's time that no scale changes, and how the rest grows: as heat does, or with the volume. @default all fixed */
   readonly timing?: (params: P) => { readonly fixed_min: number; readonly grows: 'heat' | 'volume' };

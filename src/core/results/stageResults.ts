@@ -37,6 +37,8 @@ export interface StageResult {
   readonly verdict: Verdict;
   /** Of a liquid: what its boiling range says; a liquid is not asked for a melting range. */
   readonly boiling?: BoilingVerdict;
+  /** Of all areas in its chromatogram; no mass fraction. */
+  readonly area?: Worked<'fraction'>;
 }
 
 /** Results of every stage, in the order of the preparation. */
@@ -54,6 +56,9 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
   const runs = bench.meltingOf(stage.id);
   const best = bestRun(runs);
   const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
+  const area = steps
+    .flatMap(({ operation, actual, context }) => operation.purity?.(actual, context) ?? [])
+    .findLast((one) => one.stage === stage.id)?.area;
   const boiling = isLiquid(substance) ? boilingOf(steps, stage, substance) : undefined;
   return {
     stage,
@@ -67,6 +72,7 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
     ...(best ? { best } : {}),
     ...(substance?.melting ? { literature: substance.melting } : {}),
     ...(boiling ? { boiling } : {}),
+    ...(area ? { area } : {}),
     verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name), runs),
   };
 }

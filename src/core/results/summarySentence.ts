@@ -52,12 +52,12 @@ export function summarySentence(
 }
 
 /** A solid by its melting range; a liquid by its boiling range, never by a range that it has not. */
-function identity({ best, verdict, boiling }: StageResult): string {
-  if (boiling)
-    return boiling.range
-      ? `, boiling at ${formatRange(boiling.range.from, boiling.range.to)}${boils[boiling.kind]}`
-      : '';
-  return best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
+function identity({ best, verdict, boiling, area }: StageResult): string {
+  const peak = area ? `, ${text(area)} of the area in its chromatogram` : '';
+  if (boiling?.range)
+    return `, boiling at ${formatRange(boiling.range.from, boiling.range.to)}${boils[boiling.kind]}${peak}`;
+  if (boiling) return peak;
+  return `${best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : ''}${peak}`;
 }
 
 const boils: Readonly<Record<BoilingVerdict['kind'], string>> = {

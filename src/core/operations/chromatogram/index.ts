@@ -6,6 +6,7 @@ import { stageName } from '../stages';
 import type { Live } from '../../record/foldRecord';
 import type { Operation } from '../operation';
 import type { Reading } from '../../record/entry';
+import type { Worked } from '../../quantity/worked';
 
 export interface ChromatogramParams {
   readonly of: string;
@@ -40,5 +41,9 @@ export const chromatogram: Operation<ChromatogramParams, { readonly area?: Live<
       ],
     }),
   ],
+  purity: ({ area }, context) => {
+    const read = area && readAs(context, area);
+    return read?.q.dim === 'fraction' ? { stage: context.params.of, area: read as Worked<'fraction'> } : undefined;
+  },
   outcome: ({ area }, context) => (area ? [{ label: 'area of the product', worked: readAs(context, area) }] : []),
 };

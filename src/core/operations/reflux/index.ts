@@ -91,7 +91,13 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     work.temperature(place, (low_C + high_C) / 2);
     react(work, place);
   },
-  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true }),
+  conditions: ({ low_C }) => ({
+    boiling: true,
+    bumps: true,
+    hot: true,
+    warms: true,
+    refluxes: { vapour_C: low_C },
+  }),
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
     ...checks(context, setUp),

@@ -1,3 +1,4 @@
+import { isAirCooled } from '@/core/operations/airCooled';
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
 import type { PictureProps, Spot } from './parts';
 
@@ -13,24 +14,34 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Flask, upright condenser with water from below to above, open at the top; the vapour ring in the lower third. */
-export function RefluxPicture({ focus, text }: PictureProps) {
+export function RefluxPicture({ step, focus, text }: PictureProps) {
+  const { operation, context } = step;
+  const air = isAirCooled(operation.conditions?.(context.params) ?? {}, [], context.bench.doc);
   const ring = focus === 'firstReflux' || focus === 'temperature' || focus === 'heatOff';
   return (
     <Frame
-      label="Flask under an upright condenser: water in at the bottom, out at the top; open above"
+      label={`Flask under an upright condenser: ${air ? 'cooled by air' : 'water in at the bottom, out at the top'}; open above`}
       spots={spots}
       focus={focus}
     >
       <RoundFlask x={100} y={140} side />
-      <path d="M93 84V12M107 84V12M86 78V24h28v54z" className="glass" />
-      <Flow d="M150 68H116" />
-      <Flow d="M116 34h34" />
-      <text x="153" y="72" className="picture-note">
-        in
-      </text>
-      <text x="153" y="38" className="picture-note">
-        out
-      </text>
+      <path d={`M93 84V12M107 84V12${air ? '' : 'M86 78V24h28v54z'}`} className="glass" />
+      {air ? (
+        <text x="118" y="48" className="picture-note">
+          air-cooled
+        </text>
+      ) : (
+        <>
+          <Flow d="M150 68H116" />
+          <Flow d="M116 34h34" />
+          <text x="153" y="72" className="picture-note">
+            in
+          </text>
+          <text x="153" y="38" className="picture-note">
+            out
+          </text>
+        </>
+      )}
       <path d="M60 100h30M60 94v12" className="glass" />
       {ring && <path d="M94 68q6 5 12 0M97 78v5M103 74v5" className="vapour" />}
       {[92, 100, 108].map((x) => (
