@@ -1,6 +1,6 @@
 'use client';
-import { useRef } from 'react';
 import Button from 'react-bootstrap/Button';
+import { useFileField } from './useFileField';
 
 /** A button that lets a person choose a file; the same file may be chosen again. */
 export function FileButton({
@@ -17,24 +17,13 @@ export function FileButton({
   readonly variant?: 'line' | 'quiet';
   readonly onChosen: (file: File) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
+  const field = useFileField(onChosen);
   return (
     <>
-      <Button variant={variant} onClick={() => input.current?.click()}>
+      <Button variant={variant} onClick={() => field.ref.current?.click()}>
         {label}
       </Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept={accept}
-        aria-label={name}
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? [];
-          target.value = '';
-          if (chosen) onChosen(chosen);
-        }}
-      />
+      <input {...field} hidden accept={accept} aria-label={name} />
     </>
   );
 }

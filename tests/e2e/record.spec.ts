@@ -77,8 +77,8 @@ test('weighed by difference on one instance, signed on the other: yield and targ
   await openStep(bench, 4);
   await type(bench, '2.50');
   await press(bench, 'Record 2.50 mL');
-  // 2.29 g ÷ 93.13 × 135.17 = 3.32 g, not the 2.97 g of the sheet.
-  await expect(bench.locator('.bench-yield')).toContainText('3.32 g');
+  // 2.29 g ÷ 93.13 × 135.17 = 3.324 g, not the 2.97 g of the sheet; the balance leaves √2 · 0.005 g / √3 of it open.
+  await expect(bench.locator('.bench-yield')).toContainText('3.324 g± 0.006 g');
   await bench.context().close();
   await board.context().close();
 });
@@ -218,8 +218,8 @@ test('the second preparation runs at the bench too: 2 : 1, a liquid limits, noth
   await type(bench, '0.70');
   await press(bench, 'Record 0.70 mL');
   await expect(bench.getByText('Acetone would limit now, not Benzaldehyde')).toBeVisible();
-  // 0.70 mL × 0.791 ÷ 58.08 = 9.53 mmol, × 234.30 = 2.2 g (two figures were read).
-  await expect(bench.locator('.bench-yield')).toContainText('2.2 g');
+  // 0.70 mL × 0.791 ÷ 58.08 = 9.53 mmol, × 234.30 = 2.234 g; half a step of the pipette leaves 0.06 g open.
+  await expect(bench.locator('.bench-yield')).toContainText('2.23 g± 0.06 g');
   await openStep(bench, 8);
   await press(bench, 'It is drying');
   await read(bench, '1.68');

@@ -147,8 +147,9 @@ test('a class runs the preparation from the first weighing to the melting range;
     await expect(sentence(bench)).toHaveText('Every step is done. Look at your results.');
     await bench.locator('.record-button').click();
     // 2.04 g ÷ 93.129 × 135.166 = 2.961 g; 2.16 ÷ 2.961 = 73.0 %; 2.16 ÷ 2.56 = 84.4 %; 2.58 ÷ 2.961 = 87.1 %.
+    // No correction of the apparatus stands in the record, so the range is near the pure compound's, never the same.
     await expect(bench.locator('.report-sentence')).toContainText(
-      '2.16 g recrystallized acetanilide, 73.0 % of the 2.96 g that the charge allows, melting at 113.2–114.4 °C, as the pure compound does.',
+      '2.16 g recrystallized acetanilide, 73.0 % of the 2.96 g that the charge allows, melting at 113.2–114.4 °C, near the pure compound.',
     );
     await expect(bench.getByText('worked out by the group: 72.9 %, as the readings give.')).toBeVisible();
     await expect(bench.getByRole('row', { name: /Crude acetanilide/ })).toContainText('87.1');

@@ -11,7 +11,17 @@ export interface SheetCaution {
 }
 
 /** Rules that only repeat what the substances' labels on the same sheet say. */
-const onLabels: ReadonlySet<string> = new Set(['hazard.noData', 'hazard.sensitizer', 'hazard.skin', 'hazard.flagged']);
+const onLabels: ReadonlySet<string> = new Set([
+  'hazard.asthma',
+  'hazard.corrosive',
+  'hazard.flagged',
+  'hazard.noData',
+  'hazard.organs',
+  'hazard.sensitizer',
+  'hazard.skin',
+  'hazard.suspected',
+  'hazard.toxic',
+]);
 
 /** Cautions of a plan, each sentence once with all the steps it belongs to, in the order of the work. */
 export function sheetCautions({ steps }: Preparation, findings: readonly Finding[]): readonly SheetCaution[] {

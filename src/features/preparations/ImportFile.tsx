@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { Icon } from '@/components/Icon';
+import { useFileField } from '@/components/useFileField';
 import { largestFile } from '@/core/formats/limits';
 import type { FileFault } from '@/core/formats/limits';
 
@@ -38,6 +39,7 @@ export function ImportFile() {
       setBusy(false);
     }
   };
+  const field = useFileField((file) => void take(file));
   return (
     <section aria-label="Import">
       <label
@@ -57,17 +59,7 @@ export function ImportFile() {
         <Icon name="upload" />
         <strong>{busy ? 'Reading …' : 'Bring in a preparation from a file'}</strong>
         <span>Drop a .json file here, or choose one.</span>
-        <input
-          id={id}
-          type="file"
-          accept="application/json,.json"
-          className="visually-hidden"
-          disabled={busy}
-          onChange={(event) => {
-            void take(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
+        <input {...field} id={id} accept="application/json,.json" className="visually-hidden" disabled={busy} />
       </label>
       {problem && (
         <div className="refusal" role="alert">

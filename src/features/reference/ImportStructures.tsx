@@ -7,6 +7,7 @@ import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
 import { Formula } from '@/components/Formula';
 import { Icon } from '@/components/Icon';
+import { useFileField } from '@/components/useFileField';
 import { idFrom, problemOf } from './editing';
 import { largestFile } from '@/core/formats/limits';
 import { unfitAgents } from '@/core/reference/dryingAgents';
@@ -40,6 +41,10 @@ export function ImportStructures({ entries }: { readonly entries: readonly Entry
       setBusy(false);
     }
   };
+  const field = useFileField((file) => {
+    if (file.size > largestFile) setSays(`The file is larger than ${largestFile / 1e6} MB.`);
+    else void file.text().then(take);
+  });
   const good = (found ?? []).filter((one): one is Good => one.ok);
   const bad = (found ?? []).filter((one) => !one.ok);
   const nameOf = (one: Good) => (names[one.line] ?? one.name).trim();
@@ -91,18 +96,11 @@ export function ImportStructures({ entries }: { readonly entries: readonly Entry
         <strong>{busy ? 'Reading …' : 'A MOL file, an SDF, or a list of SMILES'}</strong>
         <span>One SMILES a line, the name after it. Nothing is stored before you have looked.</span>
         <input
+          {...field}
           id={id}
-          type="file"
           accept=".mol,.sdf,.sd,.smi,.smiles,.txt,.csv"
           className="visually-hidden"
           disabled={busy}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (!file) return;
-            if (file.size > largestFile) setSays(`The file is larger than ${largestFile / 1e6} MB.`);
-            else void file.text().then(take);
-          }}
         />
       </label>
       {says && (

@@ -1,0 +1,19 @@
+import { useEffect, useEffectEvent, useRef } from 'react';
+
+/**
+ * Properties of a field for one file. What was chosen before the page had come alive counts; the same file may be chosen again.
+ *
+ * @param onChosen is told of every file that is chosen
+ */
+export function useFileField(onChosen: (file: File) => void) {
+  const field = useRef<HTMLInputElement>(null);
+  const take = () => {
+    const [chosen] = field.current?.files ?? [];
+    if (!field.current || !chosen) return;
+    field.current.value = '';
+    onChosen(chosen);
+  };
+  const takeEarly = useEffectEvent(take);
+  useEffect(() => takeEarly(), []);
+  return { type: 'file', ref: field, onChange: take } as const;
+}
