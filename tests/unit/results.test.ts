@@ -10,9 +10,9 @@ import { verdict } from '@/core/results/verdict';
 import { withhold } from '@/core/results/withhold';
 import { acetanilide, shipped } from '../support/preparations';
 import { stateOfScript } from '../support/demoRun';
+import { readTemperature } from '../support/worked';
 import type { DemoStep } from '@/data/demoSteps';
 import type { MeltingRun } from '@/core/operations/operation';
-import type { Worked } from '@/core/quantity/worked';
 
 const plain = (text: string) => text.replace(/[\u00a0\u202f]/g, ' ');
 // g, from 2.04 g aniline.
@@ -114,19 +114,11 @@ const run = (onset: number, clear: number, sound = true, calibrated = true) =>
   ({
     stage: 's',
     item: 'A',
-    onset: temperature(onset),
-    clear: temperature(clear),
+    onset: readTemperature(onset),
+    clear: readTemperature(clear),
     sound,
     calibrated,
   }) satisfies MeltingRun;
-const temperature = (value: number): Worked<'temperature'> => ({
-  q: { dim: 'temperature', value },
-  figures: 4,
-  unit: '°C',
-  formula: 'asRead',
-  inputs: {},
-  certain: 'measured',
-});
 const literature = { low: '113', high: '115', source: 'x', check: 'from memory' } as const;
 
 test.each([
@@ -171,7 +163,7 @@ test('no range, a fast ramp, no literature: said, not judged', () => {
 });
 
 test('median and outliers against a sort and the definition', () => {
-  const value = fc.integer({ min: 0, max: 1200 }).map((n) => temperature(n / 10));
+  const value = fc.integer({ min: 0, max: 1200 }).map((n) => readTemperature(n / 10));
   fc.assert(
     fc.property(fc.array(value, { minLength: 1, maxLength: 24 }), (values) => {
       const found = spread(values)!;
@@ -188,10 +180,10 @@ test('median and outliers against a sort and the definition', () => {
 });
 
 test('one wild bench among eight is found, none among four', () => {
-  const quiet = [113.0, 113.2, 113.1, 113.4, 113.3, 113.2, 113.0].map(temperature);
-  expect(spread([...quiet, temperature(98)], 1)?.outliers).toEqual([7]);
+  const quiet = [113.0, 113.2, 113.1, 113.4, 113.3, 113.2, 113.0].map(readTemperature);
+  expect(spread([...quiet, readTemperature(98)], 1)?.outliers).toEqual([7]);
   expect(spread(quiet, 1)?.outliers).toEqual([]);
-  expect(spread([...quiet.slice(0, 3), temperature(98)], 1)?.outliers).toEqual([]);
+  expect(spread([...quiet.slice(0, 3), readTemperature(98)], 1)?.outliers).toEqual([]);
 });
 
 test('a class that melts too high together: the instrument is named, and a correction ends it', () => {

@@ -10,6 +10,7 @@ import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { stateOfScript } from '../support/demoRun';
 import { acetanilide, shipped, smallPreparation } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';
+import { readTemperature } from '../support/worked';
 import { benchState } from '@/core/record/benchState';
 import { benchCharge } from '@/core/record/benchCharge';
 import { foldRecord } from '@/core/record/foldRecord';
@@ -205,17 +206,8 @@ test('a value and its uncertainty end at the same decimal; a reading keeps what 
   ).toEqual({ digits: '66', u: '1' });
 });
 
-const head = (value: number): Worked<'temperature'> => ({
-  q: { dim: 'temperature', value },
-  figures: 4,
-  unit: '°C',
-  formula: 'asRead',
-  inputs: {},
-  certain: 'measured',
-});
-
 test('a liquid is judged by its boiling range against the literature at the pressure of the room', () => {
-  const range = (from: number, to: number) => ({ stage: 'pure', from: head(from), to: head(to) });
+  const range = (from: number, to: number) => ({ stage: 'pure', from: readTemperature(from), to: readTemperature(to) });
   const at748 = { literature: 170, expected: headReading(170, { torr: 748 }), because: 'at 748 torr' };
   expect(boilingVerdict(range(168.5, 170), at748, 'the ketone').kind).toBe('agrees');
   expect(boilingVerdict(range(160, 162), at748, 'the ketone').kind).toBe('low');
