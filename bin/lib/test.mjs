@@ -86,10 +86,14 @@ async function e2e(env) {
   const walk = ({ file: spec, specs = [], suites: inner = [] }) => {
     for (const { title, tests } of specs)
       for (const { results } of tests) {
-        for (const { errors = [] } of results)
+        for (const { errors = [], attachments = [] } of results) {
           reasons.push(
             ...errors.map(({ message = '', location }) => `${spec}:${location?.line ?? '?'} ${title}\n${message}`),
           );
+          // The pages as they stood, in words.
+          for (const { name, path } of attachments)
+            if (errors.length > 0 && name === 'error-context' && existsSync(path)) reasons.push(pagesOf(path));
+        }
         times.push({
           seconds: results.reduce((sum, { duration }) => sum + duration, 0) / 1000,
           name: `${spec}: ${title}`,
@@ -100,6 +104,12 @@ async function e2e(env) {
   suites.forEach(walk);
   count(expected, unexpected + flaky, good);
 }
+
+/** What a failed browser test's pages showed, from their main part on: Playwright's own description, without all around it. */
+const pagesOf = (path) =>
+  [...readFileSync(path, 'utf8').matchAll(/```yaml\n([\s\S]*?)```/g)]
+    .map(([, page]) => page.slice(Math.max(0, page.search(/^- main/m))))
+    .join('\n');
 
 /** A runner that failed without a failed test (it crashed, it found none) counts as one failure. */
 function count(passed, failed, good) {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api } from '@/api/client';
 import { forgetPages } from '@/api/offline';
-import { forgetRecords } from '@/api/outbox/store';
+import { forgetRecords, lostWithPage } from '@/api/outbox/store';
 import { Icon } from './Icon';
 import { Mark } from './Mark';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -23,12 +23,20 @@ export function Shell({
   readonly children: ReactNode;
 }) {
   const router = useRouter();
-  const [stays, setStays] = useState(false);
+  const [stays, setStays] = useState('');
+  const [isWarned, setWarned] = useState(false);
   const leave = async () => {
+    const lost = await lostWithPage();
+    if (lost > 0 && !isWarned) {
+      setWarned(true);
+      return setStays(
+        `This browser could not keep ${lost === 1 ? 'one entry that is' : `${lost} entries that are`} not sent yet: signing out now loses ${lost === 1 ? 'it' : 'them'}. Wait until everything is stored, or sign out again to leave all the same.`,
+      );
+    }
     try {
       await api.signOut();
     } catch {
-      return setStays(true);
+      return setStays('No connection: you are still signed in. Sign out again when it is back.');
     }
     await forgetPages();
     await forgetRecords().catch(() => undefined);
@@ -76,9 +84,9 @@ export function Shell({
         </div>
       </header>
       <main id="main" tabIndex={-1}>
-        {stays && (
+        {stays !== '' && (
           <p className="banner banner-stop" role="alert">
-            No connection: you are still signed in. Sign out again when it is back.
+            {stays}
           </p>
         )}
         {children}

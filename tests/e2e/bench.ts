@@ -81,7 +81,7 @@ export async function makeChecks(page: Page): Promise<void> {
   }
 }
 
-export const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
+export const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click();
 
 /** The main sentence of the step that is shown. */
 export const sentence = (page: Page) => page.locator('.bench-sentence');

@@ -300,8 +300,9 @@ test('what waits on a tablet can be saved there by the staff, as a file', async 
   const issued = await makeClass(request, acetanilideText());
   const bench = await withUnsent(browser, issued);
   await press(bench, 'Sign out');
-  await expect(bench).toHaveURL(/sign-in/);
-  await bench.request.post('/api/v1/session', { data: { as: 'demo', role: 'demonstrator' } });
+  await expect(bench.getByText('1 entry of Ruff, Record, waits on this device.')).toBeVisible();
+  await press(bench, /^Demonstrator/);
+  await expect(bench).toHaveURL(/preparations/);
   await bench.goto('/classes');
   await expect(bench.getByText('1 of Ruff (Record)')).toBeVisible();
   const [saved] = await Promise.all([bench.waitForEvent('download'), press(bench, 'Save them as a file')]);

@@ -78,13 +78,29 @@ const mine = ({ log, author }: Owner) => ({ log, author });
 /** Everything of an owner that is here only, in the order in which it was made. */
 export const keptOf = (owner: Owner): Promise<Kept[]> => store().drafts.where(mine(owner)).sortBy('n');
 
-/** Keeps a draft. It is on the device's disk once this is done. */
-export async function keep(kept: Kept, file?: KeptFile): Promise<void> {
-  const { drafts, files } = store();
-  await store().transaction('rw', drafts, files, async () => {
-    if (file) await files.put(file);
-    await drafts.add(kept);
+// Drafts of this page that are not on the device's disk: being written, or what the browser could not keep.
+const unwritten = new Set<string>();
+let writing: Promise<unknown> = Promise.resolve();
+
+/** Keeps a draft, after those made before it. It is on the device's disk once this is done. */
+export function keep(kept: Kept, file?: KeptFile): Promise<void> {
+  unwritten.add(kept.id);
+  const written = writing.then(async () => {
+    const { drafts, files } = store();
+    await store().transaction('rw', drafts, files, async () => {
+      if (file) await files.put(file);
+      await drafts.add(kept);
+    });
+    unwritten.delete(kept.id);
   });
+  writing = written.catch(() => undefined);
+  return written;
+}
+
+/** How many drafts would be lost with this page: what it could not write, once everything had its try. */
+export async function lostWithPage(): Promise<number> {
+  await writing;
+  return unwritten.size;
 }
 
 /** Keeps drafts again that were sent once and that a server which was set back no longer has: before all that were made since. */
@@ -109,6 +125,7 @@ export async function setTime({ id }: Kept, at: string): Promise<void> {
 
 /** The server has it: nothing of it is kept apart any longer. */
 export async function letGo({ id, draft: { body } }: Kept): Promise<void> {
+  unwritten.delete(id);
   const { drafts, files } = store();
   await store().transaction('rw', drafts, files, async () => {
     await drafts.where({ id }).delete();
