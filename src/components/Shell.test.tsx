@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '../../tests/support/indexedDb';
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { api } from '@/api/client';
 import { keep, keptOf, letGo, store } from '@/api/outbox/store';
 import { Shell } from './Shell';
@@ -28,7 +28,7 @@ const frame = () =>
       <p>bench</p>
     </Shell>,
   );
-const leave = () => act(() => fireEvent.click(screen.getByRole('button', { name: 'Sign out' })));
+const leave = () => void fireEvent.click(screen.getByRole('button', { name: 'Sign out' }));
 
 beforeEach(async () => {
   await store().drafts.clear();
