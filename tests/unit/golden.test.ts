@@ -1,0 +1,98 @@
+import { benchState } from '@/core/record/benchState';
+import { benchResults } from '@/core/results/benchResults';
+import { classResults } from '@/core/results/classResults';
+import { computePlan } from '@/core/preparation/plan';
+import { demoRecord, demoSettings } from '@/data/demoRecord';
+import { hazardFindings } from '@/core/hazard/hazardFindings';
+import { processPlan } from '@/core/process/processPlan';
+import { renderFinding } from '@/core/finding/renderFinding';
+import { wastePlan } from '@/core/waste/wastePlan';
+import { acetanilide, dienone, shippedPreparations } from '../support/preparations';
+import { expectGolden } from '../support/golden';
+import { oddOperations } from '../support/oddOperations';
+import { stateOfScript } from '../support/demoRun';
+import type { Finding } from '@/core/finding/finding';
+import type { StepState } from '@/core/record/benchState';
+import type { Preparation } from '@/core/preparation/document';
+
+// Numbers and sentences of everything that is shipped. They change with a stated reason, never with a change of shape.
+
+const said = (findings: readonly Finding[]) =>
+  findings.map((one) => ({ rule: one.rule, severity: one.severity, about: one.about, says: renderFinding(one).says }));
+
+/** What a bench reads at a step, and what the step comes to. */
+const shownAt = ({ step, operation, context, actual, asks, status, losses }: StepState) => ({
+  step: step.id,
+  status,
+  sentence: operation.sentence(context),
+  cautions: operation.cautions?.(context),
+  asks: asks.map((ask) => [ask.kind, ask.id, 'says' in ask ? ask.says : ask.title, ask.done]),
+  outcome: operation.outcome?.(actual, context),
+  losses: losses.map(({ key, mass }) => [key, mass]),
+});
+
+function everythingOf(doc: Preparation): object {
+  const plan = computePlan(doc);
+  const { prediction, peaks, timeline, green, findings } = processPlan(plan);
+  const waste = wastePlan(plan);
+  return {
+    lines: plan.lines.map(({ facts, target, total, equivalents, classTotal }) => ({
+      line: facts.line.id,
+      target,
+      total,
+      equivalents,
+      classTotal,
+    })),
+    product: plan.charge.product,
+    vessels: plan.vessels.map(({ vessel, ...rest }) => ({ vessel: vessel.id, ...rest })),
+    peaks: peaks.map(({ vessel, ...rest }) => ({ vessel: vessel.id, ...rest })),
+    steps: prediction.steps.map(({ step, stage, shelf, product, streams, losses, assumptions, remarks }) => ({
+      step: step.id,
+      stage: stage?.id,
+      shelf,
+      product,
+      streams,
+      losses,
+      assumptions: assumptions.map(({ id, low, typical, high }) => [id, low, typical, high]),
+      remarks,
+    })),
+    stages: prediction.stages.map(({ stage, basis, mass, low, high }) => ({ stage: stage.id, basis, mass, low, high })),
+    bench: benchState(doc, []).steps.map(shownAt),
+    timeline,
+    green,
+    findings: said(findings),
+    hazards: said(hazardFindings(plan)),
+    waste: {
+      streams: waste.streams.map(({ stream, volume, mass }) => ({ stream, volume, mass })),
+      findings: said(waste.findings),
+    },
+  };
+}
+
+test.each([...shippedPreparations(), ['dienone', dienone()], ['odd-operations', oddOperations()]] as const)(
+  '%s: plan, process, hazards and waste are what they were',
+  (name, doc) => {
+    expect(doc.steps.length + doc.lines.length).toBeGreaterThan(3);
+    expectGolden(name, everythingOf(doc));
+  },
+);
+
+test('every demo record comes to the results that it came to', () => {
+  const settings = Object.fromEntries(
+    demoSettings.map(({ name, digits, unit }) => [name, { digits, unit, entry: name }]),
+  );
+  const states = Object.entries(demoRecord).map(([bench, { steps }]) => ({
+    bench,
+    state: stateOfScript(steps, settings, acetanilide()),
+  }));
+  expect(states).toHaveLength(8);
+  expectGolden('demo-records', {
+    benches: states.map(({ bench, state }) => ({
+      bench,
+      steps: state.steps.map(shownAt),
+      findings: said(state.findings),
+      results: benchResults(state),
+    })),
+    class: classResults(states).spreads,
+  });
+});
