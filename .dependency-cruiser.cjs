@@ -28,6 +28,13 @@ module.exports = {
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(yup|decimal\\.js|jsonc-parser)/' },
     },
     {
+      name: 'declared-once',
+      comment: 'The shape of parameters follows from the fields that an operation declares.',
+      severity: 'error',
+      from: { path: '^src/core/operations/', pathNot: '^src/core/operations/declare/' },
+      to: { path: 'node_modules/yup/' },
+    },
+    {
       name: 'no-circles',
       severity: 'error',
       from: { path: '^src/' },

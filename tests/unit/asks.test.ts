@@ -1,7 +1,6 @@
 import { draftSchema } from '@/core/record/draftSchema';
 import { entriesOfScript } from '../support/demoRun';
 import { benchState } from '@/core/record/benchState';
-import { paramWords } from '@/core/operations/paramWords';
 import { oddOperations } from '../support/oddOperations';
 import { shippedPreparations } from '../support/preparations';
 import type { Ask } from '@/core/operations/ask';
@@ -49,13 +48,24 @@ test.each([...shippedPreparations(), ['odd operations', oddOperations()] as cons
   },
 );
 
-test('every number among the parameters of a step has a name on the plan', () => {
-  const numbers = [...shippedPreparations().map(([, doc]) => doc), oddOperations()].flatMap(({ steps }) =>
-    steps.flatMap(({ params }) =>
-      Object.entries(params)
-        .filter(([, value]) => typeof value === 'number' || (Array.isArray(value) && typeof value[0] === 'number'))
-        .map(([key]) => key),
+test('whatever a step reads it declares, in its dimension', () => {
+  const asked = [...shippedPreparations().map(([, doc]) => doc), oddOperations()].flatMap((doc) =>
+    benchState(doc, []).steps.flatMap(({ operation, asks }) =>
+      asks.flatMap((ask) =>
+        ask.kind === 'measure' && ask.about.line === undefined
+          ? ask.ways.flatMap(({ slots }) =>
+              slots.map(({ slot, dim }) => ({
+                at: `${operation.name} ${slot}`,
+                asked: dim,
+                per: ask.about.round !== undefined ? 'round' : ask.about.item !== undefined ? 'item' : undefined,
+                declared: operation.reads[slot],
+              })),
+            )
+          : [],
+      ),
     ),
   );
-  expect([...new Set(numbers)].filter((key) => !(key in paramWords))).toEqual([]);
+  expect(asked.length).toBeGreaterThan(60);
+  expect(asked.filter(({ asked: dim, declared }) => declared?.dim !== dim)).toEqual([]);
+  expect(asked.filter(({ per, declared }) => per === 'round' && declared?.per !== per)).toEqual([]);
 });

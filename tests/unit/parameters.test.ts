@@ -48,8 +48,9 @@ test('parameters are accepted and refused as they always were', () => {
 test('what a step names, and what is left of it without a line, is what it was', () => {
   const named = operations.map(({ name, refs, without }) => {
     const full = fullParams[name] ?? {};
-    const { lines = [], stages = [], substances = [] } = refs(full);
-    const left = lines.map((line) => [line, without?.(full, line ?? '') ?? 'no step']);
+    const of = (kind: string) => refs(full).flatMap((ref) => (ref.kind === kind ? [ref.id] : []));
+    const [lines, stages, substances] = [of('line'), of('stage'), of('substance')];
+    const left = lines.map((line) => [line, without(full, line) ?? 'no step']);
     return [name, { lines, stages, substances, left }];
   });
   expectGolden('parameter-references', Object.fromEntries(named));

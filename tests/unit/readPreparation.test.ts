@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { computePlan } from '@/core/preparation/plan';
 import { processPlan } from '@/core/process/processPlan';
 import { largestFile } from '@/core/formats/limits';
+import { withOperations } from '@/core/formats/operationSchemas';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { acetanilideText, dienone, dienoneText, shippedPreparations } from '../support/preparations';
@@ -88,6 +89,13 @@ test('random text, and random damage to a good file, is refused in words or read
     }),
     { numRuns: 400 },
   );
+});
+
+test('the published schema says of every operation what it declares', () => {
+  const text = readFileSync('docs/schemas/preparation.v2.schema.json', 'utf8');
+  const published = JSON.parse(text) as Parameters<typeof withOperations>[0];
+  // Else: npm run schemas.
+  expect(withOperations(published)).toEqual(published);
 });
 
 test('the published schema and the reader accept and refuse the same shapes', () => {

@@ -1,3 +1,5 @@
+import { findOperation } from '../operations/registry';
+import { has, meansOf, namedBy } from '../operations/named';
 import { factsOf } from '../preparation/facts';
 import { gramsOf } from '../mixture/matter';
 import { kindsOf } from '../operations/predicting/kinds';
@@ -9,6 +11,7 @@ import type { DistillationQuestion } from './distillation';
 import type { ExtractionQuestion } from './extraction';
 import type { Impurity } from '../models/washing/washPlan';
 import type { Kind } from '../operations/predicting/kinds';
+import type { Role } from '../preparation/document';
 import type { Plan } from '../preparation/planTypes';
 import type { Prediction, StepPrediction } from '../process/predictProcess';
 import type { Step } from '../preparation/steps';
@@ -68,14 +71,17 @@ function before({ prediction }: Source, wanted: (one: StepPrediction) => boolean
   return now && content ? { now, content } : undefined;
 }
 
-const roleOf = ({ plan }: Source, { params }: Step) => {
-  const line = plan.doc.lines.find(({ id }) => id === params['line']);
-  return line?.role;
+/** The line that a step takes first of all. */
+const lineOf = ({ plan }: Source, step: Step | undefined) => {
+  const [first] = step ? namedBy(step, 'line') : [];
+  return plan.lines.find(({ facts }) => facts.line.id === first);
 };
+const partsWith = (source: Source, step: Step, role: Role) =>
+  has(step, 'separates') && lineOf(source, step)?.facts.line.role === role;
 
 function extractionSeed(source: Source): Seeds['extraction'] {
-  const found = before(source, ({ step }) => 'organic' in step.params && roleOf(source, step) === 'extractant');
-  const line = source.plan.lines.find(({ facts }) => facts.line.id === found?.now.step.params['line']);
+  const found = before(source, ({ step }) => partsWith(source, step, 'extractant'));
+  const line = lineOf(source, found?.now.step);
   const added_mL = line?.total.volume?.q.value;
   if (!found?.now.stage || !line || added_mL === undefined) return undefined;
   const { groups, substance: solute, water } = source.kind(line.facts.line.substance);
@@ -105,8 +111,8 @@ const trace_mmol = 0.05;
 function washingSeed(source: Source): Seeds['washing'] {
   const { kind, plan } = source;
   const found =
-    before(source, ({ step }) => 'organic' in step.params && roleOf(source, step) === 'wash') ??
-    before(source, ({ step }) => 'organic' in step.params);
+    before(source, ({ step }) => partsWith(source, step, 'wash')) ??
+    before(source, ({ step }) => has(step, 'separates'));
   const product = found?.now.stage?.substance;
   if (!found || product === undefined) return undefined;
   const carriers = new Set(
@@ -133,15 +139,9 @@ function washingSeed(source: Source): Seeds['washing'] {
 }
 
 function distillationSeed({ plan, kind }: Source): Seeds['distillation'] {
-  const step = plan.doc.steps.find(({ params }) => 'lighter' in params && 'heavier' in params);
-  if (!step) return undefined;
-  const { lighter, heavier, stages, reflux, limits_C } = step.params as unknown as {
-    lighter: string;
-    heavier: string;
-    stages: number;
-    reflux: number;
-    limits_C: readonly number[];
-  };
+  const [cuts] = plan.doc.steps.flatMap(({ op, params }) => findOperation(op)?.cuts?.(params) ?? []);
+  if (!cuts) return undefined;
+  const { lighter, heavier, stages, reflux, limits_C } = cuts;
   const mL = (substance: string) =>
     plan.lines
       .filter(({ facts }) => facts.line.substance === substance)
@@ -151,18 +151,17 @@ function distillationSeed({ plan, kind }: Source): Seeds['distillation'] {
 }
 
 function recrystallizationSeed({ plan, prediction }: Source): Seeds['recrystallization'] {
-  const step = plan.doc.steps.find(({ params }) => 'solvent' in params && 'from' in params);
-  const line = plan.lines.find(({ facts }) => facts.line.id === step?.params['solvent']);
+  const [hot] = plan.doc.steps.flatMap((step) => meansOf(step).hot ?? []);
+  const line = plan.lines.find(({ facts }) => facts.line.id === hot?.line);
   const volume = line?.total.volume?.q.value;
-  const stage = prediction.stages.find(({ stage: { id } }) => id === step?.params['from']);
-  if (!step || !line || !stage || volume === undefined) return undefined;
-  const excess = Number(step.params['excess_percent'] ?? 0) / 100;
+  const stage = prediction.stages.find(({ stage: { id } }) => id === hot?.stage);
+  if (!hot || !line || !stage || volume === undefined) return undefined;
   return {
     substance: stage.stage.substance,
     solvent: line.facts.line.substance,
     mass_g: stage.mass.q.value,
     // The excess for the hot filter is boiled off before it cools.
-    volume_mL: volume / (1 + excess),
-    cold_C: Number(step.params['cold_C'] ?? 0),
+    volume_mL: volume / (1 + hot.excess),
+    cold_C: hot.cold_C,
   };
 }

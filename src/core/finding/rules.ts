@@ -1,5 +1,5 @@
 import { hazardRules } from './hazardRules';
-import { operationRules } from './operationRules';
+import { operationRules } from '../operations/rules';
 import { proofRules } from './proofRules';
 import type { RuleText } from './ruleText';
 
@@ -179,6 +179,11 @@ export const rules = {
     title: 'Does not fit',
     says: '{name} holds {capacity} but {volume} go in.',
     remedies: ['Take {suggestion}.'],
+  },
+  'class.meltHigh': {
+    title: 'Most benches melt too high',
+    says: '{some} of {all} begin to melt at least {least} above the literature range. An offset that many share is the instrument, not the chemistry.',
+    remedies: ['Melt a standard and record the correction for the class; the ranges follow.'],
   },
   'vessel.full': {
     title: 'Too full',

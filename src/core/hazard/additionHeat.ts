@@ -53,7 +53,7 @@ const wetted = (mL: number) => 0.5 * 4.836 * (mL / 1e6) ** (2 / 3);
  * what the sheet gives. The enthalpy is a guess by the kind of reaction, with its range.
  */
 export function additionHeat(plan: PlanSeen, { conditions, places, step }: Scene): readonly Finding[] {
-  const { ceiling_C, dosed = [] } = conditions;
+  const { ceiling_C, cooled = false, dosed = [] } = conditions;
   if (!step || ceiling_C === undefined) return [];
   return dosed.flatMap((id): readonly Finding[] => {
     const row = plan.lines.find(({ facts }) => facts.line.id === id);
@@ -72,7 +72,7 @@ export function additionHeat(plan: PlanSeen, { conditions, places, step }: Scene
     const wet = sum([...place.here.values()].filter(({ substance }) => kinds.water(substance))) / grams;
     const heat = { extent_mol: moles, mass_g: grams, heatCapacity: wet * water_cp + (1 - wet) * organic_cp };
     const rise = (enthalpy: number) => adiabaticRise({ ...heat, enthalpy });
-    const bath_C = step.params['cooled'] === true || ceiling_C <= roomBath_C + 5 ? iceBath_C : roomBath_C;
+    const bath_C = cooled || ceiling_C <= roomBath_C + 5 ? iceBath_C : roomBath_C;
     const seconds = dosingTime(
       { enthalpy: typical, extent_mol: moles },
       { removal_W_per_K: U * wetted(grams), ceiling_C: Math.max(ceiling_C, bath_C + 1), bath_C },

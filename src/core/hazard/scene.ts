@@ -1,4 +1,5 @@
 import { findOperation } from '../operations/registry';
+import { has, namedBy } from '../operations/named';
 import { foreseeSteps } from '../process/predictProcess';
 import { reactionStep } from '../process/reactionStep';
 import { introduced } from '../operations/predicting/introduced';
@@ -69,7 +70,7 @@ export function scenesOf(plan: PlanSeen): readonly Scene[] {
     const operation = findOperation(step.op);
     const conditions = operation?.conditions?.(step.params) ?? {};
     const found = foreseen.get(step.id);
-    const lines = (operation?.refs(step.params).lines ?? []).filter((line) => line !== undefined);
+    const lines = namedBy(step, 'line');
     const touched = found?.touched.length ? found.touched : placesOf(step, shelf, found?.product);
     const brought = found ? found.lines : lines;
     const came = new Set([...Object.keys(found?.introduced ?? {}), ...brought.flatMap((id) => substanceOf(plan, id))]);
@@ -135,7 +136,7 @@ function strangers(plan: PlanSeen, lines: readonly string[], world: Bringing['wo
 }
 
 function lastBeforeWorkUp(steps: readonly Step[]): string | undefined {
-  const first = steps.findIndex(({ op }) => findOperation(op)?.isolates);
+  const first = steps.findIndex((step) => has(step, 'isolates'));
   return steps[(first === -1 ? steps.length : first) - 1]?.id;
 }
 

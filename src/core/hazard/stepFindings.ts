@@ -2,6 +2,7 @@ import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
+import { namedBy } from '../operations/named';
 import type { Finding } from '../finding/finding';
 import type { PlanSeen, Present, Scene } from './scene';
 
@@ -132,8 +133,7 @@ function induction(plan: PlanSeen, { conditions, step }: Scene): readonly Findin
     plan.lines
       .filter(({ facts }) => lines.includes(facts.line.id) && facts.line.substance === id)
       .reduce((sum, { total }) => sum + (total.mass?.q.value ?? 0), 0);
-  const namedIn = (steps: typeof doc.steps) =>
-    steps.flatMap(({ params }) => (typeof params['line'] === 'string' ? [params['line']] : []));
+  const namedIn = (steps: typeof doc.steps) => steps.flatMap((one) => namedBy(one, 'line'));
   const [before, after] = [namedIn(doc.steps.slice(0, now)), namedIn(doc.steps.slice(now + 1))];
   const dosed = doc.substances.find(({ id }) => grams(before, id) > 0 && grams(after, id) > 0);
   const reactants = new Set(doc.equation.terms.filter(({ side }) => side === 'left').map(({ substance }) => substance));

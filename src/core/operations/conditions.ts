@@ -36,6 +36,8 @@ export interface Conditions {
   readonly dosed?: readonly string[];
   /** Lines that stand ready, and into which the mixture is poured. */
   readonly pours?: readonly string[];
+  /** Stands in ice meanwhile. */
+  readonly cooled?: boolean;
   /** Never above this, °C. */
   readonly ceiling_C?: number;
 }

@@ -1,4 +1,8 @@
-import type { Schema } from 'yup';
+import type { Fields } from './declare/fields';
+import type { Reads } from './declare/reads';
+import type { Ref } from './declare/refs';
+import type { ParamsSchema } from './declare/schema';
+import type { Slots } from './declare/vessels';
 import type { Finding } from '../finding/finding';
 import type { Preparation } from '../preparation/document';
 import type { Step } from '../preparation/steps';
@@ -8,7 +12,9 @@ import type { BenchCharge } from '../record/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
 import type { Ask } from './ask';
+import type { Drawing } from './drawing';
 import type { Conditions } from './conditions';
+import type { Cuts, HotSolvent } from './means';
 import type { Loss } from './loss';
 import type { StageMass } from './stageMass';
 import type { Worktop } from './predicting/worktop';
@@ -27,17 +33,10 @@ export interface Bench {
 }
 
 /** A step at a bench. */
-export interface StepContext<P = unknown> {
+export interface StepContext<P = Step['params']> {
   readonly step: Step;
   readonly params: P;
   readonly bench: Bench;
-}
-
-/** What a step's parameters name in the preparation. */
-export interface Refs {
-  readonly lines?: readonly (string | undefined)[];
-  readonly stages?: readonly string[];
-  readonly substances?: readonly string[];
 }
 
 /** Something that runs against the clock. Its end is found with the time of asking: the record holds no now. */
@@ -91,19 +90,30 @@ export interface OwnTask {
   readonly typed?: { readonly value: number; readonly decimals: number };
 }
 
+/** What an operation is to the steps around it. */
+export type Trait =
+  /** The reaction may run to its end here. */
+  | 'reacts'
+  /** Takes the product out of the mixture: no reaction goes on after it. */
+  | 'isolates'
+  /** Parts two layers. */
+  | 'separates';
+
 /**
- * One kind of step. `P` are its parameters, `A` what actually happened, read from the record once and handed to every other
- * face. All faces are pure.
+ * What one kind of step does and asks for. `P` are its parameters, `A` what actually happened, read from the record once and
+ * handed to every other face, `S` its places for vessels. All faces are pure.
  */
-export interface Operation<P = unknown, A = unknown> {
+export interface Faces<P, A, S extends string = string> {
   readonly name: string;
   readonly version: number;
   readonly title: string;
-  /** Shape of the parameters; strict. */
-  readonly params: Schema;
-  readonly refs: (params: P) => Refs;
-  /** The parameters without a line that leaves the preparation; nothing when the step makes no sense without it. */
-  readonly without?: (params: P, line: string) => P | undefined;
+  readonly traits?: readonly Trait[];
+  /** The line that is added in portions, and in how many. */
+  readonly doses?: (params: P) => { readonly line: string; readonly portions: number };
+  /** A hot solvent that takes all of a stage and lets it go in the cold. */
+  readonly dissolvesHot?: (params: P) => HotSolvent;
+  /** A pair of liquids that is parted in cuts. */
+  readonly cuts?: (params: P) => Cuts;
   /** What happened at this step. */
   readonly actual: (context: StepContext<P>) => A;
   /** One imperative sentence. */
@@ -132,24 +142,27 @@ export interface Operation<P = unknown, A = unknown> {
     context: StepContext<P>,
   ) => { readonly stage: string; readonly area: Worked<'fraction'> } | undefined;
   readonly boiling?: (actual: A, context: StepContext<P>) => BoilingRange | undefined;
+  /** What its picture shows; without one only what is read is drawn. */
+  readonly drawing?: (actual: A, context: StepContext<P>) => Drawing;
   /** Part of the step's time that no scale changes, and how the rest grows: as heat does, or with the volume. @default all fixed */
   readonly timing?: (params: P) => { readonly fixed_min: number; readonly grows: 'heat' | 'volume' };
-  /** The reaction may run to its end here. */
-  readonly reacts?: boolean;
-  /** Takes the product out of the mixture: no reaction goes on after it. */
-  readonly isolates?: boolean;
   /** What the step does to the vessels as a model sees it. It works on the worktop, which keeps account of every gram. */
-  readonly predict?: (work: Worktop, params: P) => void;
+  readonly predict?: (work: Worktop<S>, params: P) => void;
   readonly losses?: (actual: A, context: StepContext<P>) => readonly Loss[];
+}
+
+/** An operation as the registry holds it: declared once by `defineOperation`, with what follows from its fields. */
+export interface Operation extends Faces<Step['params'], unknown> {
+  readonly fields: Fields;
+  readonly vessels: Slots;
+  readonly reads: Reads;
+  /** Shape of the parameters; strict. */
+  readonly params: ParamsSchema;
+  /** What a step's parameters name in the preparation. */
+  readonly refs: (params: Step['params']) => readonly Ref[];
+  /** The parameters without a line that leaves the preparation; nothing when the step makes no sense without it. */
+  readonly without: (params: Step['params'], line: string) => Step['params'] | undefined;
 }
 
 /** A place of this step on the record. */
 export type StepPart = Pick<About, 'item' | 'round'>;
-
-/**
- * Forgets an operation's parameter types, so that all stand in one registry. Sound because the schema in `params` has judged
- * the parameters before a step is ever read, and `actual` alone makes what the other faces take.
- */
-export function anyOperation<P, A>(operation: Operation<P, A>): Operation {
-  return operation as unknown as Operation;
-}

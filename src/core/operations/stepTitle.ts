@@ -1,5 +1,6 @@
 import { inSentence } from '../preparation/inSentence';
 import { findOperation } from './registry';
+import { namedBy } from './named';
 import type { Preparation } from '../preparation/document';
 import type { Step } from '../preparation/steps';
 
@@ -13,9 +14,8 @@ export function stepTitle(doc: Preparation, step: Step): string {
 
 /** Name of the stage or the substance that a step is about. */
 export function stepSubject(doc: Preparation, step: Step): string | undefined {
-  const { stages = [], lines = [] } = findOperation(step.op)?.refs(step.params) ?? {};
-  const stage = doc.stages.find(({ id }) => id === stages[0]);
+  const stage = doc.stages.find(({ id }) => id === namedBy(step, 'stage')[0]);
   if (stage) return stage.name;
-  const substance = doc.lines.find(({ id }) => id === lines[0])?.substance;
+  const substance = doc.lines.find(({ id }) => id === namedBy(step, 'line')[0])?.substance;
   return doc.substances.find(({ id }) => id === substance)?.name;
 }

@@ -2,6 +2,7 @@ import { changed } from '../changed';
 import { charge } from '../operations/charge';
 import { slug } from '../slug';
 import { findOperation } from '../operations/registry';
+import { namedBy } from '../operations/named';
 import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
@@ -174,7 +175,7 @@ export function removeLine(doc: Preparation, id: string): Preparation {
     ...terms.map(({ substance }) => substance),
     ...doc.stages.map(({ substance }) => substance),
     ...doc.substances.flatMap(({ solubility = [] }) => solubility.map(({ solvent }) => solvent)),
-    ...steps.flatMap(({ op, params }) => findOperation(op)?.refs(params).substances ?? []),
+    ...steps.flatMap((step) => namedBy(step, 'substance')),
   ];
   const needed = used || named.includes(gone.substance);
   return {
@@ -195,9 +196,8 @@ export function removeLine(doc: Preparation, id: string): Preparation {
 /** Steps without a line: one that can do without it stays, with what is left of its parameters. */
 function stepsWithout(steps: readonly Step[], line: string): readonly Step[] {
   return steps.flatMap((step) => {
-    const operation = findOperation(step.op);
-    if (!operation?.refs(step.params).lines?.includes(line)) return [step];
-    const params = operation.without?.(step.params, line) as Step['params'] | undefined;
+    if (!namedBy(step, 'line').includes(line)) return [step];
+    const params = findOperation(step.op)?.without(step.params, line);
     return params ? [{ ...step, params }] : [];
   });
 }

@@ -67,10 +67,10 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
   doc.steps.forEach((step, i) => {
     Object.entries(step.uses ?? {}).forEach(([key, id]) => need(vessels, id, 'vessel', 'steps', i, 'uses', key));
     need(devices, step.device, 'device', 'steps', i, 'device');
-    const refs = findOperation(step.op)?.refs(step.params) ?? {};
-    refs.lines?.forEach((id) => need(lines, id, 'line', 'steps', i, 'params'));
-    refs.stages?.forEach((id) => need(stages, id, 'stage', 'steps', i, 'params'));
-    refs.substances?.forEach((id) => need(substances, id, 'substance', 'steps', i, 'params'));
+    const known = { line: lines, stage: stages, substance: substances };
+    findOperation(step.op)
+      ?.refs(step.params)
+      .forEach(({ kind, id, path }) => need(known[kind], id, kind, 'steps', i, 'params', ...path));
   });
   if (doc.pin.at === 'line') need(lines, doc.pin.line, 'line', 'pin', 'line');
   if (doc.pin.at === 'vessel') need(vessels, doc.pin.vessel, 'vessel', 'pin', 'vessel');

@@ -1,6 +1,7 @@
 import { factsOf } from '../preparation/facts';
 import { findOperation } from '../operations/registry';
 import { fromCharge } from '../preparation/steps';
+import { meansOf } from '../operations/named';
 import { kindsOf } from '../operations/predicting/kinds';
 import { reactionStep } from './reactionStep';
 import { stageAhead, weighingOf } from './stageAhead';
@@ -48,7 +49,7 @@ export interface Prediction {
  */
 export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Prediction {
   const facts = factsOf(plan.doc);
-  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {} };
+  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
   const runs = run(world);
   const steps = runs.map(({ prediction }) => prediction);
   const assumptions = unique(steps.flatMap((one) => one.assumptions));
@@ -62,7 +63,7 @@ export function foreseeSteps(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): {
   readonly world: World;
 } {
   const facts = factsOf(plan.doc);
-  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {} };
+  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
   return { steps: run(world).map(({ prediction }) => prediction), world };
 }
 

@@ -1,4 +1,4 @@
-import { findOperation } from '../operations/registry';
+import { has } from '../operations/named';
 import type { Preparation } from '../preparation/document';
 
 /**
@@ -8,13 +8,13 @@ import type { Preparation } from '../preparation/document';
 export function reactionStep(doc: Preparation): string | undefined {
   const vessel = doc.lines.find(({ id }) => id === doc.reference)?.vessel;
   let last: string | undefined;
-  for (const { id, op, uses } of doc.steps) {
-    const operation = findOperation(op);
+  for (const step of doc.steps) {
+    const { id, uses } = step;
     const here = uses?.['in'] === undefined || vessel === undefined || uses['in'] === vessel;
-    if (operation?.reacts && here) last = id;
+    if (has(step, 'reacts') && here) last = id;
     // What leaves the vessel leaves the reaction.
     else if (last !== undefined && uses?.['to'] !== undefined) break;
-    else if (last !== undefined && operation?.isolates) break;
+    else if (last !== undefined && has(step, 'isolates')) break;
   }
   return last;
 }

@@ -1,11 +1,10 @@
 import { findOperation } from '../operations/registry';
+import { goalOf, namedBy } from '../operations/named';
 import type { Preparation } from '../preparation/document';
 import type { Stage, Step } from '../preparation/steps';
 
-const weighs = ({ op, params, optional }: Step, stage: string): boolean => {
-  const operation = findOperation(op);
-  return !optional && operation?.mass !== undefined && (operation.refs(params).stages ?? []).includes(stage);
-};
+const weighs = (step: Step, stage: string): boolean =>
+  !step.optional && findOperation(step.op)?.mass !== undefined && namedBy(step, 'stage').includes(stage);
 
 /** Step at which a stage is weighed for the last time. */
 export function weighingOf({ steps }: Preparation, stage: string): Step | undefined {
@@ -30,7 +29,7 @@ export function stageAhead(doc: Preparation, step: Step): Stage | undefined {
   return undefined;
 }
 
-function namedStage({ stages }: Preparation, { params }: Step): Stage | undefined {
-  const { of } = params as { readonly of?: unknown };
-  return stages.find(({ id }) => id === of);
+function namedStage({ stages }: Preparation, step: Step): Stage | undefined {
+  const goal = goalOf(step);
+  return stages.find(({ id }) => id === goal);
 }

@@ -1,6 +1,7 @@
 import { lineName } from '../preparation/lineName';
 import { findUnit } from '../quantity/units';
 import { stepTitle } from '../operations/stepTitle';
+import type { Operation } from '../operations/operation';
 import type { Ask } from '../operations/ask';
 import type { StepState } from './benchState';
 import type { Live } from './foldRecord';
@@ -13,17 +14,9 @@ export interface EntryWords {
   readonly says: string;
 }
 
-const slotWords: Readonly<Record<string, string>> = {
-  full: 'full',
-  empty: 'empty',
-  highest: 'highest',
-  start: 'slow ramp begins',
-  later: 'a minute later',
-  onset: 'first liquid',
-  clear: 'last crystal',
-  atCooling: 'when cooling starts',
-  typed: 'own result',
-};
+/** Readings of a line: a mass by difference. What a step reads has its word in the operation. */
+const lineWords: Readonly<Record<string, string>> = { full: 'full', empty: 'empty' };
+
 export const settingWords: Readonly<Record<SettingName, string>> = {
   roomTemperature: 'Room temperature',
   pressure: 'Pressure',
@@ -55,7 +48,7 @@ function wordsOf({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly
   };
   switch (body.k) {
     case 'reading':
-      return { amount: readingText(body), says: placeWords(body, doc, title) };
+      return { amount: readingText(body), says: placeWords(body, doc, title, at(body.place.step)?.operation) };
     case 'words':
       return {
         says: `Note${body.step ? ` on ${title(body.step)}` : body.line ? ` on ${lineName(doc, body.line)}` : ''}: ${body.text}`,
@@ -94,13 +87,18 @@ function withUnit(digits: string, unit: string): string {
   return `${digits.replace('-', '−')}${findUnit(unit)?.dim === 'temperature' ? '\u202f' : '\u00a0'}${unit}`;
 }
 
-function placeWords({ place, state }: Reading, doc: Preparation, title: (id: string | undefined) => string): string {
+function placeWords(
+  { place, state }: Reading,
+  doc: Preparation,
+  title: (id: string | undefined) => string,
+  operation: Operation | undefined,
+): string {
   const { line, step, item, round, slot } = place;
   const parts = [
     line === undefined ? title(step) : lineName(doc, line),
     item,
     round === undefined ? undefined : `no. ${round}`,
-    slotWords[slot],
+    line === undefined ? operation?.reads[slot]?.word : lineWords[slot],
     state?.length ? `(${state.join(', ')})` : undefined,
   ];
   return parts.filter((part) => part !== undefined).join(' ');

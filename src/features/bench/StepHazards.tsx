@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { namedBy } from '@/core/operations/named';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { HazardText } from '@/components/HazardText';
 import { Pictogram } from '@/components/Pictogram';
@@ -9,8 +10,7 @@ import type { BenchState, StepState } from '@/core/record/benchState';
 export function StepHazards({ step, state }: { readonly step: StepState; readonly state: BenchState }) {
   const { plan } = state.bench.charge;
   const all = useMemo(() => hazardFindings(plan), [plan]);
-  const { operation, context } = step;
-  const lines = new Set(operation.refs(context.params).lines);
+  const lines = new Set(namedBy(step.step, 'line'));
   const handled = plan.lines.filter(({ facts }) => lines.has(facts.line.id));
   const symbols = [...new Set(handled.flatMap(({ facts }) => facts.substance.substance.hazards?.pictograms ?? []))];
   const here = all.filter(({ about, severity }) => about.step === step.step.id && severity !== 'note');

@@ -1,7 +1,6 @@
 'use client';
 import { changeStep } from '@/core/preparation/edit';
 import { findOperation } from '@/core/operations/registry';
-import { paramWords } from '@/core/operations/paramWords';
 import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
 import { usePlanView } from './planView';
@@ -14,26 +13,27 @@ type NumberOrList = number | readonly number[];
 export function StepNumbers({ step }: { readonly step: Step }) {
   const { canEdit, edit } = usePlanView();
   if (!canEdit) return null;
-  const numbers = Object.entries(step.params).filter((entry): entry is [string, NumberOrList] => isNumeric(entry[1]));
+  const fields = findOperation(step.op)?.fields ?? {};
+  const numbers = Object.entries(fields).flatMap(([key, field]) => {
+    const value = step.params[key];
+    return field.kind === 'number' && isNumeric(value) ? [{ key, field, value }] : [];
+  });
   return (
     <span className="step-numbers">
-      {numbers.map(([key, value]) => {
-        const { label, unit } = paramWords[key] ?? { label: key, unit: '' };
-        return (
-          <TypedInput
-            key={key}
-            label={`${label}${unit ? `, ${unit}` : ''}`}
-            shown={shownOf(value)}
-            inputMode="decimal"
-            read={readParam(step, key, value)}
-            commit={(next) =>
-              edit(`step/${step.id}/${key}`, (doc) =>
-                changeStep(doc, step.id, { params: { ...step.params, [key]: next } }),
-              )
-            }
-          />
-        );
-      })}
+      {numbers.map(({ key, field: { label, unit }, value }) => (
+        <TypedInput
+          key={key}
+          label={`${label}${unit ? `, ${unit}` : ''}`}
+          shown={shownOf(value)}
+          inputMode="decimal"
+          read={readParam(step, key, value)}
+          commit={(next) =>
+            edit(`step/${step.id}/${key}`, (doc) =>
+              changeStep(doc, step.id, { params: { ...step.params, [key]: next } }),
+            )
+          }
+        />
+      ))}
       <TypedInput
         label="Takes, min"
         shown={String(step.time.typical_min)}

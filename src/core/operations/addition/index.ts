@@ -1,8 +1,6 @@
-import { boolean, number } from 'yup';
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../preparation/inSentence';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
-import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { cautionOf, chargeSentence, lineOutcome } from '../charge';
 import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
@@ -10,20 +8,31 @@ import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
 import { enter } from '../predicting/enter';
 import { react } from '../predicting/react';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface AdditionParams {
-  readonly line: string;
-  readonly portions: number;
-  readonly minutes: number;
-  readonly low_C?: number;
-  readonly high_C?: number;
-  readonly ceiling_C: number;
-  readonly cooled?: boolean;
-}
+const fields = {
+  line: field.line('What is added'),
+  portions: field.count('Portions', 20),
+  minutes: field.minutes('Time'),
+  low_C: field.optional(field.celsius('From', { below: 'high_C' })),
+  high_C: field.optional(field.celsius('To')),
+  ceiling_C: field.celsius('Ceiling', { help: 'Never warmer than this.' }),
+  cooled: field.optional(field.flag('In an ice bath')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that it goes into'),
+} satisfies Slots;
+
+export type AdditionParams = ParamsOf<typeof fields>;
 
 export interface Addition {
   readonly begun?: Live<Happening>;
@@ -36,25 +45,15 @@ export interface Addition {
 }
 
 /** Adding a line in portions, with a temperature ceiling. */
-export const addition: Operation<AdditionParams, Addition> = {
+export const addition = defineOperation({
   name: 'addition',
   version: 1,
   title: 'Addition in portions',
-  params: params({
-    line: idParam().required(),
-    portions: number()
-      .integer('must be a whole number')
-      .min(1, 'must be at least 1')
-      .max(20, 'must be at most 20')
-      .required(),
-    minutes: minutesParam().required(),
-    low_C: celsiusParam(),
-    high_C: celsiusParam(),
-    ceiling_C: celsiusParam().required(),
-    cooled: boolean(),
-  }),
-  refs: ({ line }) => ({ lines: [line] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { highest: { dim: 'temperature', word: 'highest', per: 'round' } },
+  traits: ['reacts'],
+  actual: (context): Addition => {
     const { portions, low_C, high_C, ceiling_C } = context.params;
     return {
       ...eventsAt(context, 'begun'),
@@ -71,12 +70,12 @@ export const addition: Operation<AdditionParams, Addition> = {
     if (!found?.taken) return chargeSentence(context, line);
     return `Add the ${inSentence(found.plan.facts.substance.substance.name)} in ${portions} portions over ${minutes}\u00a0min.`;
   },
-  conditions: ({ line, ceiling_C }) => ({ dosed: [line], ceiling_C }),
+  doses: ({ line, portions }) => ({ line, portions }),
+  conditions: ({ line, ceiling_C, cooled }) => ({ dosed: [line], ceiling_C, ...(cooled ? { cooled } : {}) }),
   cautions: (context) => [
     ...cautionOf(context, context.params.line),
     `Never above ${context.params.ceiling_C}\u202f°C: stop adding and cool.`,
   ],
-  reacts: true,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { line, high_C, ceiling_C }) => {
     const place = enter(work, line);
@@ -113,7 +112,8 @@ export const addition: Operation<AdditionParams, Addition> = {
     ];
   },
   check: ({ highest }, context) => highest.flatMap((one) => heat(one, context)),
-};
+  drawing: () => ({ kind: 'addition' }),
+});
 
 const window = ({ low_C, high_C, ceiling_C }: AdditionParams) => ({
   dim: 'temperature' as const,

@@ -1,10 +1,12 @@
 import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
-import { params } from '../params';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
 const setUp = {
   dried: 'The glassware was dried hot and has cooled under a drying tube or bubbler.',
@@ -13,17 +15,24 @@ const setUp = {
   flame: 'No flame is near flammable vapour.',
 } as const;
 
+const fields = {} satisfies Fields;
+
+const vessels = {
+  in: stays('Flask'),
+} satisfies Slots;
+
 /** Glassware, solvent and atmosphere without water. */
-export const anhydrousSetUp: Operation<Record<string, never>, { readonly ready?: Live<Happening> }> = {
+export const anhydrousSetUp = defineOperation({
   name: 'anhydrousSetUp',
   version: 1,
   title: 'Dry apparatus',
-  params: params({}),
-  refs: () => ({}),
-  actual: (context) => eventsAt(context, 'ready'),
+  fields,
+  vessels,
+  actual: (context): { readonly ready?: Live<Happening> } => eventsAt(context, 'ready'),
   sentence: () => 'Dry the apparatus hot, let it cool under a drying tube.',
   conditions: () => ({ hot: true }),
   predict: () => undefined,
   asks: (_, context) => [...checks(context, setUp), event(context, 'ready', 'It stands ready.', 'Ready')],
   check: ({ ready }, context) => uncheckedAt(context, 'Dry apparatus', setUp, ready),
-};
+  drawing: () => ({ kind: 'start', waits: false }),
+});

@@ -1,38 +1,39 @@
-import { celsiusParam, idParam, params } from '../params';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { solubilityOf } from '../predicting/solubility';
 import { washCake } from '../predicting/filterOff';
 import { stageName } from '../stages';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { away, stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface CakeWashParams {
-  readonly of: string;
-  readonly line: string;
-  /** Substance of the liquid. */
-  readonly solvent: string;
-  readonly at_C: number;
-}
+const fields = {
+  of: field.goal('What stays on the paper'),
+  line: field.line('Wash'),
+  solvent: field.substance('Liquid of the wash'),
+  at_C: field.celsius('At'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Paper with the cake'),
+  filtrate: away('Wash of the cake'),
+} satisfies Slots;
 
 /** Washing a cake, or stirring it up in a liquid that takes the by-product or the salt and not the product. */
-export const cakeWash: Operation<CakeWashParams, { readonly washed?: Live<Happening> }> = {
+export const cakeWash = defineOperation({
   name: 'cakeWash',
   version: 1,
   title: 'Washing the cake',
-  params: params({
-    of: idParam().required(),
-    line: idParam().required(),
-    solvent: idParam().required(),
-    at_C: celsiusParam().required(),
-  }),
-  refs: ({ of, line, solvent }) => ({ lines: [line], stages: [of], substances: [solvent] }),
-  without: (params, line) => (line === params.line ? undefined : params),
-  actual: (context) => eventsAt(context, 'washed'),
+  fields,
+  vessels,
+  traits: ['isolates'],
+  actual: (context): { readonly washed?: Live<Happening> } => eventsAt(context, 'washed'),
   sentence: (context) => `Wash the ${stageName(context, context.params.of)} on the paper, vacuum off, then on.`,
   cautions: () => ['Keep this filtrate apart until the product is weighed.'],
-  isolates: true,
   predict: (work, { line, solvent, at_C }) => {
     const id = work.stage?.substance ?? '';
     washCake(work, {
@@ -52,4 +53,5 @@ export const cakeWash: Operation<CakeWashParams, { readonly washed?: Live<Happen
       'Washed and sucked dry',
     ),
   ],
-};
+  drawing: () => ({ kind: 'suction' }),
+});

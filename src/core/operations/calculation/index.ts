@@ -1,27 +1,28 @@
-import { string } from 'yup';
 import { causeOf } from './causes';
 import { finding } from '../../finding/finding';
 import { formatDigits } from '../../quantity/format';
-import { idParam, params } from '../params';
 import { measure } from '../asks';
 import { percent } from '../numbers';
 import { readingsAt } from '../onRecord';
 import { recoveryOf, stageName, stageOf, theory, mostOf, yieldOf } from '../stages';
-import type { Operation, StepContext } from '../operation';
+import { fields } from './types';
+import { defineOperation } from '../declare/defineOperation';
+import type { StepContext } from '../operation';
 import type { Calculation, CalculationParams } from './types';
 import type { Worked } from '../../quantity/worked';
+import type { Slots } from '../declare/vessels';
+
+const vessels = {} satisfies Slots;
 
 /** The group works a result out itself; a wrong one is traced to the slip that leads to it. */
-export const calculation: Operation<CalculationParams, Calculation> = {
+export const calculation = defineOperation({
   name: 'calculation',
   version: 1,
   title: 'Calculation',
-  params: params({
-    of: idParam().required(),
-    what: string().oneOf(['yield', 'recovery'], 'must be yield or recovery').required(),
-  }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { typed: { dim: 'fraction', word: 'own result' } },
+  actual: (context): Calculation => {
     const { typed } = readingsAt(context);
     const right = rightResult(context);
     return {
@@ -59,7 +60,8 @@ export const calculation: Operation<CalculationParams, Calculation> = {
       }),
     ];
   },
-};
+  drawing: (_, { params: { what } }) => ({ kind: 'sum', of: what }),
+});
 
 /** Percent yield or recovery from the record. */
 function rightResult({ bench, params: { of, what } }: StepContext<CalculationParams>): Worked<'fraction'> | undefined {

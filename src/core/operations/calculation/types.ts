@@ -1,9 +1,13 @@
+import * as field from '../declare/fields';
 import type { Worked } from '../../quantity/worked';
+import type { Fields, ParamsOf } from '../declare/fields';
 
-export interface CalculationParams {
-  readonly of: string;
-  readonly what: 'yield' | 'recovery';
-}
+export const fields = {
+  of: field.goal('What is worked out'),
+  what: field.choice('Share', { yield: 'yield', recovery: 'recovery' }),
+} satisfies Fields;
+
+export type CalculationParams = ParamsOf<typeof fields>;
 
 export interface Calculation {
   /** What the group worked out, as a fraction, with the digits it was typed with. */

@@ -1,32 +1,43 @@
-import { string } from 'yup';
 import { format } from '../../quantity/format';
 import { inSentence } from '../../preparation/inSentence';
-import { idParam, params } from '../params';
 import { lineAt, liquidWay, measureLine } from '../asks';
 import { enter } from '../predicting/enter';
-import type { Worked } from '../../quantity/worked';
-import type { BenchLine } from '../../record/benchTypes';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../../preparation/chargeTable';
-import type { Operation, StepContext, StepOutcome } from '../operation';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
+import type { Worked } from '../../quantity/worked';
+import type { BenchLine } from '../../record/benchTypes';
+import type { StepContext, StepOutcome } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface ChargeParams {
-  readonly line: string;
-  /** How the sheet wants it measured; the bench may do otherwise. @default by the line's device */
-  readonly way?: 'volume' | 'net' | 'difference';
-}
+const fields = {
+  line: field.line('Line'),
+  way: field.optional(
+    field.choice(
+      'Measured',
+      { volume: 'by volume', net: 'tared', difference: 'by difference' },
+      { help: 'How the sheet wants it measured; the bench may do otherwise.' },
+    ),
+  ),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that it goes into'),
+} satisfies Slots;
+
+export type ChargeParams = ParamsOf<typeof fields>;
 
 /** Measuring one line of the charge table: directly, by difference, by volume. */
-export const charge: Operation<ChargeParams, BenchLine | undefined> = {
+export const charge = defineOperation({
   name: 'charge',
   version: 1,
   title: 'Charge',
-  params: params({
-    line: idParam().required(),
-    way: string().oneOf(['volume', 'net', 'difference'], 'must be volume, net or difference'),
-  }),
-  refs: ({ line }) => ({ lines: [line] }),
-  actual: (context) => lineAt(context, context.params.line),
+  fields,
+  vessels,
+  actual: (context): BenchLine | undefined => lineAt(context, context.params.line),
   sentence: (context) => chargeSentence(context, context.params.line, context.params.way),
   predict: (work, { line }) => void enter(work, line),
   cautions: (context) => cautionOf(context, context.params.line),
@@ -35,7 +46,8 @@ export const charge: Operation<ChargeParams, BenchLine | undefined> = {
     line?.plan.target
       ? measureLine(context, context.params.line, context.params.way)
       : [{ kind: 'check', id: 'added', check: 'added', says: 'It is in.', done: ticked(context) }],
-};
+  drawing: () => ({ kind: 'charge' }),
+});
 
 /** What was taken of a line, and its excess once every reactant is known. */
 export function lineOutcome({ bench }: StepContext, line: BenchLine | undefined): readonly StepOutcome[] {

@@ -1,25 +1,33 @@
 import { checks, measure } from '../asks';
-import { idParam, params } from '../params';
 import { readAs, readingsAt } from '../onRecord';
 import { sample } from '../predicting/sample';
 import { stageName } from '../stages';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
 import type { Reading } from '../../record/entry';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface ChromatogramParams {
-  readonly of: string;
-}
+const fields = {
+  of: field.goal('What is run'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that is sampled'),
+} satisfies Slots;
 
 /** Area per cent of the product, the solvent's peak left out. It is no mass fraction while response factors are not known. */
-export const chromatogram: Operation<ChromatogramParams, { readonly area?: Live<Reading> }> = {
+export const chromatogram = defineOperation({
   name: 'chromatogram',
   version: 1,
   title: 'Chromatogram',
-  params: params({ of: idParam().required() }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { area: { dim: 'fraction' } },
+  actual: (context): { readonly area?: Live<Reading> } => {
     const { area } = readingsAt(context);
     return area ? { area } : {};
   },
@@ -46,4 +54,5 @@ export const chromatogram: Operation<ChromatogramParams, { readonly area?: Live<
     return read?.q.dim === 'fraction' ? { stage: context.params.of, area: read as Worked<'fraction'> } : undefined;
   },
   outcome: ({ area }, context) => (area ? [{ label: 'area of the product', worked: readAs(context, area) }] : []),
-};
+  drawing: () => ({ kind: 'trace', shows: 'peaks' }),
+});

@@ -1,21 +1,26 @@
-import { boolean } from 'yup';
 import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { minutesParam, params } from '../params';
 import { react } from '../predicting/react';
 import { repeatingTimer, timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface ClosedVialParams {
-  readonly minutes: number;
-  /** Vented each so many minutes. */
-  readonly vent_min: number;
-  readonly gas?: boolean;
-}
+const fields = {
+  minutes: field.minutes('Time'),
+  vent_min: field.minutes('Vent every'),
+  gas: field.optional(field.flag('Gas forms')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vial'),
+} satisfies Slots;
 
 export interface ClosedVial {
   readonly begun?: Live<Happening>;
@@ -29,13 +34,14 @@ const setUp = {
 } as const;
 
 /** A closed vial shaken by hand and vented. */
-export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
+export const closedVial = defineOperation({
   name: 'closedVial',
   version: 1,
   title: 'Closed vial, shaken by hand',
-  params: params({ minutes: minutesParam().required(), vent_min: minutesParam().required(), gas: boolean() }),
-  refs: () => ({}),
-  actual: (context) => eventsAt(context, 'begun', 'ended', 'leaked'),
+  fields,
+  vessels,
+  traits: ['reacts'],
+  actual: (context): ClosedVial => eventsAt(context, 'begun', 'ended', 'leaked'),
   sentence: ({ params: { minutes, vent_min } }) => `Shake for ${minutes}\u00a0min; vent every ${vent_min}\u00a0min.`,
   cautions: ({ params: { gas } }) => [
     'Point it away from people when it is vented.',
@@ -43,7 +49,6 @@ export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
   ],
   conditions: ({ vent_min }) => ({ closed: { vent_min } }),
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  reacts: true,
   predict: (work) => react(work, work.place('in')),
   asks: (_, context) => [
     ...checks(context, setUp),
@@ -78,4 +83,5 @@ export const closedVial: Operation<ClosedVialParams, ClosedVial> = {
     ...uncheckedAt(context, 'Closed vial', setUp, begun),
     ...(leaked ? [finding('vial.leaked', 'caution', { step: context.step.id, field: 'leaked' })] : []),
   ],
-};
+  drawing: () => ({ kind: 'vial', shaken: true }),
+});

@@ -1,24 +1,31 @@
-import { boolean, string } from 'yup';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
-import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import { crystallize } from '../predicting/crystallize';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureRead } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
 const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' } as const;
 
-export interface CoolingParams {
-  readonly minutes: number;
-  readonly bath: keyof typeof baths;
-  readonly below_C: number;
-  readonly undisturbed?: boolean;
-}
+const fields = {
+  minutes: field.minutes('Time'),
+  bath: field.choice('Bath', baths),
+  below_C: field.celsius('Below'),
+  undisturbed: field.optional(field.flag('Covered and undisturbed')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
 
 export interface Cooling {
   readonly begun?: Live<Happening>;
@@ -28,20 +35,14 @@ export interface Cooling {
 }
 
 /** Cooling for a time in air, water or ice, to below a temperature. */
-export const cooling: Operation<CoolingParams, Cooling> = {
+export const cooling = defineOperation({
   name: 'cooling',
   version: 1,
   title: 'Cooling',
-  params: params({
-    minutes: minutesParam().required(),
-    bath: string()
-      .oneOf(Object.keys(baths), `must be one of ${Object.keys(baths).join(', ')}`)
-      .required(),
-    below_C: celsiusParam().required(),
-    undisturbed: boolean(),
-  }),
-  refs: () => ({}),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: temperatureRead,
+  actual: (context): Cooling => {
     const { temperature } = readingsAt(context);
     return {
       ...eventsAt(context, 'begun', 'ended'),
@@ -107,4 +108,5 @@ export const cooling: Operation<CoolingParams, Cooling> = {
         : []),
     ];
   },
-};
+  drawing: ({ bath }) => ({ kind: 'cooling', bath }),
+});

@@ -1,32 +1,44 @@
-import { boolean } from 'yup';
 import { distilOver } from './predict';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { airCondenserFrom_C } from '../airCooled';
 import { celsius, worked } from '../numbers';
 import { headWindow } from '../headWindow';
-import { celsiusParam, idParam, params } from '../params';
 import { configurationFindings } from '../../record/weighingFindings';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measuredMass } from '../../record/measured';
 import { netWay, taredVesselWay, temperatureWay } from '../ways';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import { massReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { away, from, into } from '../declare/vessels';
+import { still } from '../drawing';
 import type { Finding } from '../../finding/finding';
 import type { Happening, Reading } from '../../record/entry';
 import type { LineReadings } from '../../record/measured';
 import type { Live } from '../../record/foldRecord';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
+import type { Conditions } from '../conditions';
 
-export interface DistillationParams {
-  readonly of: string;
-  /** Printed window of the main cut, °C of the head. */
-  readonly low_C: number;
-  readonly high_C: number;
-  /** Above about 140 °C a cold jacket cracks. */
-  readonly airCondenser?: boolean;
-}
+const fields = {
+  of: field.goal('Main cut'),
+  low_C: field.celsius('From', { below: 'high_C', help: 'Printed window of the main cut, at the head.' }),
+  high_C: field.celsius('To'),
+  airCondenser: field.optional(field.flag('Air condenser', { help: 'Above about 140 °C a cold jacket cracks.' })),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Pot'),
+  to: into('Receiver of the main cut'),
+  forerun: away('Receiver of the forerun'),
+} satisfies Slots;
+
+export type DistillationParams = ParamsOf<typeof fields>;
 
 export interface Distillation {
   readonly readings: LineReadings;
@@ -44,19 +56,28 @@ const setUp = {
   tared: 'The receivers are numbered and were weighed empty.',
 } as const;
 
+const conditions = ({ high_C }: DistillationParams): Conditions => ({
+  boiling: true,
+  bumps: true,
+  hot: true,
+  warms: true,
+  distils: { vapour_C: high_C },
+});
+
 /** Simple distillation: forerun, the main cut on its plateau, and never to dryness. */
-export const distillation: Operation<DistillationParams, Distillation> = {
+export const distillation = defineOperation({
   name: 'distillation',
   version: 1,
   title: 'Distillation',
-  params: params({
-    of: idParam().required(),
-    low_C: celsiusParam().required(),
-    high_C: celsiusParam().required(),
-    airCondenser: boolean(),
-  }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: {
+    ...massReads,
+    first: { dim: 'temperature', word: 'first drop of the main cut' },
+    last: { dim: 'temperature', word: 'last drop of the main cut' },
+  },
+  traits: ['isolates'],
+  actual: (context): Distillation => {
     const readings = readingsAt(context) as LineReadings;
     const { first, last } = readingsAt(context);
     const mass = measuredMass(readings, context.bench.doc.devices);
@@ -75,7 +96,7 @@ export const distillation: Operation<DistillationParams, Distillation> = {
       because === undefined ? '' : ` (printed for 760\u00a0torr; here about ${at(low_C)}–${at(high_C)}\u202f°C)`;
     return `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C${here}.`;
   },
-  conditions: ({ high_C }) => ({ boiling: true, bumps: true, hot: true, warms: true, distils: { vapour_C: high_C } }),
+  conditions,
   cautions: (context) => {
     const { because } = windowOf(context);
     return [
@@ -86,7 +107,6 @@ export const distillation: Operation<DistillationParams, Distillation> = {
       ...(because === undefined ? [] : [`The window is what the head reads ${because}: the plateau decides.`]),
     ];
   },
-  isolates: true,
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => distilOver(work, params),
   asks: ({ mass, first, last }, context) => [
@@ -146,7 +166,8 @@ export const distillation: Operation<DistillationParams, Distillation> = {
   },
   mass: ({ readings, mass }, { step, params: { of } }) =>
     mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
-};
+  drawing: (_, { bench, params }) => still(bench.doc, conditions(params)),
+});
 
 const windowOf = (context: StepContext<DistillationParams>) =>
   headWindow(context, context.bench.doc.stages.find(({ id }) => id === context.params.of)?.substance);

@@ -1,32 +1,40 @@
 import { isMass } from '../../record/measured';
-import { string } from 'yup';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
-import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
 import { plus, without } from '../../mixture/matter';
 import { liquidsOf } from '../predicting/react';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { SeriesVerdict } from './constantMass';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
 const places = { air: 'in air', pump: 'on the pump', desiccator: 'in the desiccator', oven: 'in the oven' } as const;
 
-export interface DryingParams {
-  readonly of: string;
-  readonly where: keyof typeof places;
-  readonly minutes: number;
-  /** Shortest further drying between two weighings, min. */
-  readonly further_min: number;
-  readonly most_C: number;
-}
+const fields = {
+  of: field.goal('What is dried'),
+  where: field.choice('Where', places),
+  minutes: field.minutes('Time'),
+  further_min: field.minutes('Dry further', { help: 'Shortest further drying between two weighings.' }),
+  most_C: field.celsius('At most'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
+
+export type DryingParams = ParamsOf<typeof fields>;
 
 export interface Weighed {
   readonly mass: Worked<'mass'>;
@@ -56,21 +64,14 @@ const timeDecides: ReadonlySet<Until> = new Set(['pump', 'overnight']);
 const untilOf = ({ bench: { doc } }: StepContext) => schoolOf(doc.conventions, 'drySolid') as Until;
 
 /** Drying a solid, to constant mass unless the course says otherwise. */
-export const drying: Operation<DryingParams, Drying> = {
+export const drying = defineOperation({
   name: 'drying',
   version: 1,
   title: 'Drying to constant mass',
-  params: params({
-    of: idParam().required(),
-    where: string()
-      .oneOf(Object.keys(places), `must be one of ${Object.keys(places).join(', ')}`)
-      .required(),
-    minutes: minutesParam().required(),
-    further_min: minutesParam().required(),
-    most_C: celsiusParam().required(),
-  }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { net: { dim: 'mass', per: 'round' } },
+  actual: (context): Drying => {
     const rounds = roundsAt(context, 'net').filter((one) => isMass(one));
     const series = rounds.map((one) => ({
       mass: readAs(context, one) as Worked<'mass'>,
@@ -152,7 +153,8 @@ export const drying: Operation<DryingParams, Drying> = {
     const dry = verdict === 'constant' ? 'constant' : looksDry ? 'looks' : 'unknown';
     return last && { stage: of, mass: last.mass, step: step.id, dry, at: last.at };
   },
-};
+  drawing: ({ series, verdict }) => ({ kind: 'weighings', series, verdict }),
+});
 
 function seriesFindings(
   { series, verdict, looksDry }: Drying,

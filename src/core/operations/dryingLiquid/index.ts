@@ -1,20 +1,27 @@
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { idParam, minutesParam, params } from '../params';
 import { dryWith } from './predict';
 import { timer } from '../timer';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { away, from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface DryingLiquidParams {
-  /** Line of the drying agent. */
-  readonly agent: string;
-  readonly minutes: number;
-  /** Dry solvent that rinses the agent. */
-  readonly rinse?: string;
-  readonly of?: string;
-}
+const fields = {
+  agent: field.line('Drying agent'),
+  minutes: field.minutes('Time'),
+  rinse: field.optional(field.line('Dry solvent that rinses the agent')),
+  of: field.optional(field.goal('Stage that it is done for')),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel that is dried in'),
+  to: into('Vessel for the dried solution'),
+  agent: away('Spent drying agent'),
+} satisfies Slots;
 
 export interface DryingLiquid {
   readonly begun?: Live<Happening>;
@@ -23,23 +30,16 @@ export interface DryingLiquid {
 }
 
 /** Drying an organic liquid: dose, swirl, look, add more; then off the agent, which is rinsed. */
-export const dryingLiquid: Operation<DryingLiquidParams, DryingLiquid> = {
+export const dryingLiquid = defineOperation({
   name: 'dryingLiquid',
   version: 1,
   title: 'Drying the organic layer',
-  params: params({
-    agent: idParam().required(),
-    minutes: minutesParam().required(),
-    rinse: idParam(),
-    of: idParam(),
-  }),
-  refs: ({ agent, rinse, of }) => ({ lines: [agent, rinse], ...(of === undefined ? {} : { stages: [of] }) }),
-  without: ({ rinse, ...params }, line) =>
-    line === params.agent ? undefined : { ...params, ...(rinse === undefined || rinse === line ? {} : { rinse }) },
-  actual: (context) => eventsAt(context, 'begun', 'dry', 'filtered'),
+  fields,
+  vessels,
+  traits: ['isolates'],
+  actual: (context): DryingLiquid => eventsAt(context, 'begun', 'dry', 'filtered'),
   sentence: () => 'Add drying agent until it stays loose; swirl, wait, look.',
   cautions: () => ['Separate or pipette off visible drops of water first: an agent is for what is dissolved.'],
-  isolates: true,
   predict: (work, params) => dryWith(work, params),
   asks: (_, context) => [
     ...measureLine(context, context.params.agent),
@@ -56,4 +56,5 @@ export const dryingLiquid: Operation<DryingLiquidParams, DryingLiquid> = {
       from,
       to,
     }),
-};
+  drawing: () => ({ kind: 'dryingAgent' }),
+});

@@ -1,22 +1,27 @@
 import { isMass } from '../../record/measured';
-import { number } from 'yup';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
-import { idParam, params } from '../params';
 import { boilsAway } from '../predicting/volatile';
 import { liquidsOf } from '../predicting/react';
 import { massFindings, stageName } from '../stages';
 import { without } from '../../mixture/matter';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface EvaporationParams {
-  readonly of: string;
-  /** Days that it usually takes. */
-  readonly days: number;
-}
+const fields = {
+  of: field.goal('What is left behind'),
+  days: field.number('Stands', 'days', [0.1, 60]),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Dish'),
+} satisfies Slots;
 
 export interface Evaporation {
   readonly begun?: Live<Happening>;
@@ -28,16 +33,15 @@ export interface Evaporation {
 const inDays_C = 130;
 
 /** Crystals from an open dish, by slow evaporation: days to weeks, the mass over time. */
-export const evaporation: Operation<EvaporationParams, Evaporation> = {
+export const evaporation = defineOperation({
   name: 'evaporation',
   version: 1,
   title: 'Slow evaporation',
-  params: params({
-    of: idParam().required(),
-    days: number().min(0.1, 'must be at least 0.1').max(60, 'must be at most 60').required(),
-  }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { net: { dim: 'mass', per: 'round' } },
+  traits: ['isolates'],
+  actual: (context): Evaporation => {
     const last = roundsAt(context, 'net')
       .filter((one) => isMass(one))
       .at(-1);
@@ -56,7 +60,6 @@ export const evaporation: Operation<EvaporationParams, Evaporation> = {
   },
   sentence: ({ params: { days } }) =>
     `Let it stand open, covered against dust, about ${days} days; weigh it now and then.`,
-  isolates: true,
   predict: (work) => {
     const place = work.place('in');
     const id = work.stage?.substance ?? '';
@@ -101,4 +104,5 @@ export const evaporation: Operation<EvaporationParams, Evaporation> = {
       : [],
   mass: ({ last, done }, { step, params: { of } }) =>
     last && { stage: of, mass: last.mass, step: step.id, dry: done ? 'looks' : 'unknown', at: last.at },
-};
+  drawing: () => ({ kind: 'dish' }),
+});

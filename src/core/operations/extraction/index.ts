@@ -1,43 +1,42 @@
 import { measureLine } from '../asks';
-import { array } from 'yup';
-import { idParam, params } from '../params';
 import { shakeOut } from './predict';
-import {
-  portionsWords,
-  openFirst,
-  shakingAsks,
-  shakingCautions,
-  shakingFindings,
-  shakingOf,
-  shakingShape,
-} from '../shaking/shaking';
-import type { Operation } from '../operation';
-import type { Shaking, ShakingParams } from '../shaking/types';
+import { portionsWords, openFirst, shakingAsks, shakingCautions, shakingFindings, shakingOf } from '../shaking/shaking';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { away, from, into } from '../declare/vessels';
+import { shakingFields } from '../shaking/types';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface ExtractionParams extends ShakingParams {
-  /** Lines added to the funnel before, such as salt. */
-  readonly first?: readonly string[];
-}
+const fields = {
+  ...shakingFields,
+  first: field.optional(field.many(field.line('Added to the funnel before'), [0, 5])),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel that is extracted from'),
+  to: into('Vessel for the extracts'),
+  aside: away('Vessel for what is left behind'),
+} satisfies Slots;
 
 /** Pulling the product out of a layer: the extracts are kept. */
-export const extraction: Operation<ExtractionParams, Shaking> = {
+export const extraction = defineOperation({
   name: 'extraction',
   version: 1,
   title: 'Extraction',
-  params: params({ ...shakingShape, first: array(idParam().required()).max(5, 'must have at most 5 lines') }),
-  refs: ({ line, of, first = [] }) => ({ lines: [line, ...first], ...(of === undefined ? {} : { stages: [of] }) }),
-  without: ({ first, ...params }, line) =>
-    line === params.line ? undefined : { ...params, ...(first ? { first: first.filter((id) => id !== line) } : {}) },
+  fields,
+  vessels,
+  traits: ['isolates', 'separates'],
   actual: shakingOf,
   sentence: (context) =>
     `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
   cautions: (context) => ['Keep every extract.', ...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
-  isolates: true,
   predict: (work, params) => shakeOut(work, params),
   asks: (_, context) => [
     ...(context.params.first ?? []).flatMap((line) => measureLine(context, line)),
     ...shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.'),
   ],
   check: (actual, context) => shakingFindings(actual, context, 'Extraction'),
-};
+  drawing: (_, { params: { organic } }) => ({ kind: 'funnel', organic }),
+});

@@ -36,7 +36,7 @@ export function shakeOut(
   });
   takeAlong(work, extract);
   // What is done with is drained; without a vessel named for it the next step goes on with it in the funnel.
-  const aside = work.step.uses?.['aside'];
+  const aside = work.named('aside');
   if (aside !== undefined) work.pour(funnel, aside);
   work.follow(extract);
 }
@@ -47,7 +47,7 @@ function takeAlong(work: Worktop, extract: string): void {
   const now = doc.steps.indexOf(work.step);
   const there = work.whole(extract);
   for (const { id, substance } of doc.stages) {
-    const later = doc.steps.findIndex(({ params }) => params['of'] === id) > now;
+    const later = doc.steps.findIndex((step) => work.world.means(step).goal === id) > now;
     const grams = there[substance] ?? 0;
     if (!later || substance === work.stage?.substance || !(grams > 0)) continue;
     work.lose(`along/${id}`, 'taken along by an earlier extract', work.foreseenMass(grams, substance), id);

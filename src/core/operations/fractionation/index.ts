@@ -1,24 +1,30 @@
-import { array, number } from 'yup';
 import { checks, event, measure } from '../asks';
-import { celsiusParam, idParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { headWindow } from '../headWindow';
 import { fractionate } from './predict';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { from, into } from '../declare/vessels';
+import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
+import type { Conditions } from '../conditions';
 
-export interface FractionationParams {
-  /** Substances of the pair. */
-  readonly lighter: string;
-  readonly heavier: string;
-  /** Head temperatures at which the receiver is changed, ascending, °C. */
-  readonly limits_C: readonly number[];
-  /** Ideal stages, the pot being one. */
-  readonly stages: number;
-  readonly reflux: number;
-}
+const fields = {
+  lighter: field.substance('Lighter of the pair'),
+  heavier: field.substance('Heavier of the pair'),
+  limits_C: field.many(field.celsius('Change receivers at', { help: 'Head temperatures, ascending.' }), [1, 6]),
+  stages: field.number('Stages', '', [1, 30], { whole: true, help: 'Ideal stages, the pot being one.' }),
+  reflux: field.number('Reflux ratio', '', [0, 100]),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Pot'),
+  cut: { ...into('Receiver of a cut'), numbered: true },
+} satisfies Slots;
 
 export interface Fractionation {
   readonly heads: readonly Live<Reading>[];
@@ -33,36 +39,27 @@ const setUp = {
   receivers: 'The receivers are numbered, in order.',
 } as const;
 
+const conditions: Conditions = { boiling: true, bumps: true, hot: true, warms: true, distils: {} };
+
 /** Fractional (or simple) distillation of two liquids: head temperature against volume, receivers changed at limits. */
-export const fractionation: Operation<FractionationParams, Fractionation> = {
+export const fractionation = defineOperation({
   name: 'fractionation',
   version: 1,
   title: 'Distillation in cuts',
-  params: params({
-    lighter: idParam().required(),
-    heavier: idParam().required(),
-    limits_C: array(celsiusParam().required())
-      .min(1, 'must have at least 1 limit')
-      .max(6, 'must have at most 6 limits')
-      .required(),
-    stages: number()
-      .integer('must be a whole number')
-      .min(1, 'must be at least 1')
-      .max(30, 'must be at most 30')
-      .required(),
-    reflux: number().min(0, 'must be at least 0').max(100, 'must be at most 100').required(),
-  }),
-  refs: ({ lighter, heavier }) => ({ substances: [lighter, heavier] }),
-  actual: (context) => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'head') }),
+  fields,
+  vessels,
+  reads: { head: { dim: 'temperature', word: 'head', per: 'round' }, volume: { dim: 'volume', per: 'round' } },
+  cuts: (params) => params,
+  traits: ['isolates'],
+  actual: (context): Fractionation => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'head') }),
   sentence: (context) => {
     const { limits_C, heavier } = context.params;
     const { at, because } = headWindow(context, heavier);
     const here = because === undefined ? '' : ` (here, ${because}, about ${limits_C.map(at).join(' and ')}\u202f°C)`;
     return `Distil slowly; change the receiver at ${limits_C.join(' and ')}\u202f°C${here}.`;
   },
-  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true, distils: {} }),
+  conditions: () => conditions,
   cautions: () => ['Never to dryness. Receivers stand at room temperature: what freezes must not block them.'],
-  isolates: true,
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => fractionate(work, params),
   asks: (_, context) =>
@@ -89,7 +86,9 @@ export const fractionation: Operation<FractionationParams, Fractionation> = {
       },
     ].map((ask) => (ask.id === 'head' ? { ...ask, done: context.bench.record.some(isEnd(context.step.id)) } : ask)),
   check: ({ heatOn }, context) => uncheckedAt(context, 'Distillation', setUp, heatOn),
-};
+  drawing: (_, { bench, params: { lighter, heavier } }) =>
+    still(bench.doc, conditions, { packed: true, substances: [lighter, heavier] }),
+});
 
 const isEnd =
   (step: string) =>

@@ -1,18 +1,26 @@
 import { checks, event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { idParam, params } from '../params';
 import { times } from '../../mixture/matter';
 import { uncheckedAt } from '../unchecked';
 import { productIn } from '../predicting/transfer';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { away, from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface GravityFiltrationParams {
-  readonly rinse?: string;
-  /** Through warm glass and paper, so that nothing crystallizes on the way. */
-  readonly of?: string;
-}
+const fields = {
+  rinse: field.optional(field.line('Rinse')),
+  of: field.optional(field.goal('Stage that it is done for')),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel that is filtered from'),
+  to: into('Vessel for the filtrate'),
+  paper: away('Paper'),
+} satisfies Slots;
 
 export interface GravityFiltration {
   readonly filtered?: Live<Happening>;
@@ -24,17 +32,16 @@ const setUp = {
 } as const;
 
 /** Filtering by gravity: what dissolved goes through, what did not stays in the paper. */
-export const gravityFiltration: Operation<GravityFiltrationParams, GravityFiltration> = {
+export const gravityFiltration = defineOperation({
   name: 'gravityFiltration',
   version: 1,
   title: 'Gravity filtration',
-  params: params({ rinse: idParam(), of: idParam() }),
-  refs: ({ rinse, of }) => ({ lines: [rinse], ...(of === undefined ? {} : { stages: [of] }) }),
-  without: ({ rinse: _rinse, ...params }) => params,
-  actual: (context) => eventsAt(context, 'filtered'),
+  fields,
+  vessels,
+  traits: ['isolates'],
+  actual: (context): GravityFiltration => eventsAt(context, 'filtered'),
   sentence: () => 'Filter through fluted paper, in portions.',
   cautions: () => ['Hot and flammable: no flame near, in the hood.'],
-  isolates: true,
   predict: (work, { rinse }) => {
     const from = work.place('in');
     const to = work.own('to', 'Filtrate');
@@ -67,4 +74,5 @@ export const gravityFiltration: Operation<GravityFiltrationParams, GravityFiltra
     ...(context.params.rinse ? measureLine(context, context.params.rinse) : []),
   ],
   check: ({ filtered }, context) => uncheckedAt(context, 'Gravity filtration', setUp, filtered),
-};
+  drawing: () => ({ kind: 'gravity' }),
+});

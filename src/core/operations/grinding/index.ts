@@ -1,18 +1,25 @@
 import { event, measure } from '../asks';
-import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { react } from '../predicting/react';
 import { temperatureWay } from '../ways';
 import { timer } from '../timer';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface GrindingParams {
-  readonly minutes: number;
-  /** Temperature of the melt; absent when ground in the cold. */
-  readonly melt_C?: number;
-}
+const fields = {
+  minutes: field.minutes('Time'),
+  melt_C: field.optional(field.celsius('Melt at', { help: 'Left out when it is ground in the cold.' })),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Mortar or vessel'),
+} satisfies Slots;
 
 export interface Grinding {
   readonly begun?: Live<Happening>;
@@ -22,13 +29,15 @@ export interface Grinding {
 }
 
 /** Two solids without a solvent, ground or melted together: the cues are physical. */
-export const grinding: Operation<GrindingParams, Grinding> = {
+export const grinding = defineOperation({
   name: 'grinding',
   version: 1,
   title: 'Without a solvent',
-  params: params({ minutes: minutesParam().required(), melt_C: celsiusParam() }),
-  refs: () => ({}),
-  actual: (context) => ({
+  fields,
+  vessels,
+  reads: temperatureReads,
+  traits: ['reacts'],
+  actual: (context): Grinding => ({
     ...eventsAt(context, 'begun', 'changed', 'ended'),
     temperatures: roundsAt(context, 'temperature'),
   }),
@@ -39,7 +48,6 @@ export const grinding: Operation<GrindingParams, Grinding> = {
   conditions: ({ melt_C }) => (melt_C === undefined ? { grinds: true } : { grinds: true, hot: true, warms: true }),
   cautions: () => ['Cover it against moisture; foam needs room.'],
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  reacts: true,
   predict: (work, { melt_C }) => {
     const place = work.place('in');
     if (melt_C !== undefined) work.temperature(place, melt_C);
@@ -72,4 +80,5 @@ export const grinding: Operation<GrindingParams, Grinding> = {
       from,
       to,
     }),
-};
+  drawing: () => ({ kind: 'mortar' }),
+});

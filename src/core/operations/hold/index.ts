@@ -1,22 +1,30 @@
 import { finding } from '../../finding/finding';
 import { durationOf } from '../duration';
 import { event, measure } from '../asks';
-import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
 import { react } from '../predicting/react';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface HoldParams {
-  readonly minutes: number;
-  readonly low_C: number;
-  readonly high_C: number;
-}
+const fields = {
+  minutes: field.minutes('Time'),
+  low_C: field.celsius('From', { below: 'high_C' }),
+  high_C: field.celsius('To'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
 
 export interface Hold {
   readonly begun?: Live<Happening>;
@@ -28,24 +36,21 @@ export interface Hold {
 const warm_C = 35;
 
 /** Stirring for a time inside a temperature window. */
-export const hold: Operation<HoldParams, Hold> = {
+export const hold = defineOperation({
   name: 'hold',
   version: 1,
   title: 'Stirring at temperature',
-  params: params({
-    minutes: minutesParam().required(),
-    low_C: celsiusParam().required(),
-    high_C: celsiusParam().required(),
-  }),
-  refs: () => ({}),
-  actual: (context) => ({
+  fields,
+  vessels,
+  reads: temperatureReads,
+  traits: ['reacts'],
+  actual: (context): Hold => ({
     ...eventsAt(context, 'begun', 'ended'),
     temperatures: roundsAt(context, 'temperature'),
   }),
   sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
     `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
   conditions: ({ high_C }) => (high_C > warm_C ? { stirs: true, hot: true, warms: true } : { stirs: true }),
-  reacts: true,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { low_C, high_C }) => {
     const place = work.place('in');
@@ -94,4 +99,5 @@ export const hold: Operation<HoldParams, Hold> = {
         : []),
     ];
   },
-};
+  drawing: () => ({ kind: 'hold' }),
+});

@@ -1,26 +1,29 @@
-import { string } from 'yup';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { enter } from '../predicting/enter';
 import { format } from '../../quantity/format';
 import { quenchOxidant } from '../predicting/quenchOxidant';
 import { finding } from '../../finding/finding';
-import { idParam, params } from '../params';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface InProcessTestParams {
-  /** What is tested, as an imperative: "Touch starch–iodide paper with a drop". */
-  readonly test: string;
-  readonly positive: string;
-  readonly negative: string;
-  readonly expect: 'positive' | 'negative';
-  /** What to do when it comes out otherwise. */
-  readonly otherwise: string;
-  /** Added until the test says so. */
-  readonly line?: string;
-}
+const fields = {
+  test: field.text('Test', 200, { help: 'What is done, as an imperative: “Touch starch–iodide paper with a drop”.' }),
+  positive: field.text('Positive', 80),
+  negative: field.text('Negative', 80),
+  expect: field.choice('Expected', { positive: 'positive', negative: 'negative' }),
+  otherwise: field.text('When it comes out otherwise', 200),
+  line: field.optional(field.line('Added until the test says so')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that is sampled'),
+} satisfies Slots;
 
 export interface InProcessTest {
   readonly positive?: Live<Happening>;
@@ -28,21 +31,13 @@ export interface InProcessTest {
 }
 
 /** A test on the way: is it complete, is oxidant left, is it neutral. Complete by the clock is weaker evidence. */
-export const inProcessTest: Operation<InProcessTestParams, InProcessTest> = {
+export const inProcessTest = defineOperation({
   name: 'inProcessTest',
   version: 1,
   title: 'Test on the way',
-  params: params({
-    test: string().max(200, 'must be at most 200 characters').required(),
-    positive: string().max(80, 'must be at most 80 characters').required(),
-    negative: string().max(80, 'must be at most 80 characters').required(),
-    expect: string().oneOf(['positive', 'negative'], 'must be positive or negative').required(),
-    otherwise: string().max(200, 'must be at most 200 characters').required(),
-    line: idParam(),
-  }),
-  refs: ({ line }) => ({ lines: [line] }),
-  without: ({ line: _line, ...params }) => params,
-  actual: (context) => eventsAt(context, 'positive', 'negative'),
+  fields,
+  vessels,
+  actual: (context): InProcessTest => eventsAt(context, 'positive', 'negative'),
   sentence: ({ params: { test } }) => `${test}.`,
   predict: (work, { line }) => {
     if (line === undefined) return;
@@ -65,4 +60,5 @@ export const inProcessTest: Operation<InProcessTestParams, InProcessTest> = {
       ? []
       : [finding('test.otherwise', 'caution', { step: step.id, field: 'test' }, { seen, expected: expect, otherwise })];
   },
-};
+  drawing: (_, { params: { positive, negative } }) => ({ kind: 'paper', positive, negative }),
+});

@@ -2,16 +2,22 @@ import { durationOf } from '../duration';
 import { event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { minutesParam, params } from '../params';
 import { timer } from '../timer';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface InductionParams {
-  /** Wait as long before the next remedy. */
-  readonly minutes: number;
-}
+const fields = {
+  minutes: field.minutes('Time', { help: 'Wait as long before the next remedy.' }),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Flask'),
+} satisfies Slots;
 
 export interface Induction {
   readonly begun?: Live<Happening>;
@@ -20,13 +26,13 @@ export interface Induction {
 }
 
 /** A reaction that must start before more is added: wait, and go up the ladder of remedies. */
-export const induction: Operation<InductionParams, Induction> = {
+export const induction = defineOperation({
   name: 'induction',
   version: 1,
   title: 'Waiting for the start',
-  params: params({ minutes: minutesParam().required() }),
-  refs: () => ({}),
-  actual: (context) => eventsAt(context, 'begun', 'started', 'bulk'),
+  fields,
+  vessels,
+  actual: (context): Induction => eventsAt(context, 'begun', 'started', 'bulk'),
   sentence: () => 'Wait until it starts: cloudy, warm, boiling without heat. Nothing more goes in before.',
   cautions: () => [
     'Never add the bulk before the start is seen: what has gathered can run away. At most about a tenth is in.',
@@ -52,4 +58,5 @@ export const induction: Operation<InductionParams, Induction> = {
     timer(context, { label: 'Waiting for the start', then: 'Next remedy', minutes: context.params.minutes, from, to }),
   check: ({ started, bulk }, { step }) =>
     bulk && !started ? [finding('induction.early', 'stop', { step: step.id, field: 'bulk' })] : [],
-};
+  drawing: () => ({ kind: 'start', waits: true }),
+});

@@ -1,31 +1,43 @@
 import { schoolOf } from '../../conventions/catalogue';
 import { capillary } from './meltingRun';
 import { checks, measure } from '../asks';
-import { idParam, params } from '../params';
 import { itemsOf } from '../onRecord';
 import { meltingFindings } from './meltingFindings';
 import { stageName, stageOf } from '../stages';
-import { fastestRamp } from './types';
+import { fields, fastestRamp } from './types';
 import { sample } from '../predicting/sample';
+import { defineOperation } from '../declare/defineOperation';
+import { stays } from '../declare/vessels';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
 import type { MeasureAsk } from '../ask';
 import type { MeltingDatum } from '../../preparation/document';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
+import type { Slots } from '../declare/vessels';
 
 // The slow ramp begins this far below the expected value (domain: 15 to 20 °C below).
 const slowFrom = { low: 20, high: 15 } as const;
 // Taken where the class has entered no room temperature.
 const usualRoom_C = 20;
 
+const vessels = {
+  in: stays('Vessel that is sampled'),
+} satisfies Slots;
+
 /** Melting range of a capillary: onset and clear, never one number; the ramp is judged by the times of the readings. */
-export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
+export const meltingRange = defineOperation({
   name: 'meltingRange',
   version: 1,
   title: 'Melting range',
-  params: params({ of: idParam().required() }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: {
+    start: { dim: 'temperature', word: 'slow ramp begins', per: 'item' },
+    later: { dim: 'temperature', word: 'a minute later', per: 'item' },
+    onset: { dim: 'temperature', word: 'first liquid', per: 'item' },
+    clear: { dim: 'temperature', word: 'last crystal', per: 'item' },
+  },
+  actual: (context): MeltingRange => {
     const literature = literatureOf(context);
     const items = itemsOf(context);
     return {
@@ -74,7 +86,8 @@ export const meltingRange: Operation<MeltingRangeParams, MeltingRange> = {
           ]
         : [],
     ),
-};
+  drawing: () => ({ kind: 'melting' }),
+});
 
 /** The ramp in words: fast to 15 to 20 °C below the expected value, or from room temperature where that is higher. */
 function rampPlan(

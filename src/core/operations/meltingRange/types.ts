@@ -1,9 +1,13 @@
+import * as field from '../declare/fields';
 import type { MeltingDatum } from '../../preparation/document';
 import type { Capillary } from './meltingRun';
+import type { Fields, ParamsOf } from '../declare/fields';
 
-export interface MeltingRangeParams {
-  readonly of: string;
-}
+export const fields = {
+  of: field.goal('What is melted'),
+} satisfies Fields;
+
+export type MeltingRangeParams = ParamsOf<typeof fields>;
 
 export interface MeltingRange {
   readonly capillaries: readonly Capillary[];

@@ -1,26 +1,32 @@
 import { isMass } from '../../record/measured';
-import { celsiusParam, idParam, params } from '../params';
 import { checks, event, measure, measureLine } from '../asks';
 import { dissolveMixed } from './predict';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { stageName } from '../stages';
 import { netWay, temperatureWay } from '../ways';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureRead } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface MixedSolventsParams {
-  readonly from: string;
-  readonly to: string;
-  /** Lines of the solvent that dissolves, and of the one that drives out. */
-  readonly good: string;
-  readonly poor: string;
-  /** Not warmer: above it an oil comes out. */
-  readonly below_C: number;
-  readonly cold_C: number;
-}
+const fields = {
+  from: field.stage('What goes in'),
+  to: field.stage('What comes out'),
+  good: field.line('Solvent that dissolves'),
+  poor: field.line('Solvent that drives out'),
+  below_C: field.celsius('Below', { help: 'Above it an oil comes out.' }),
+  cold_C: field.celsius('Cold'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Flask'),
+} satisfies Slots;
 
 export interface MixedSolvents {
   readonly massIn?: Worked<'mass'>;
@@ -31,21 +37,14 @@ export interface MixedSolvents {
 }
 
 /** Recrystallization from two solvents: dissolved in the good one, the poor one to cloudiness, cleared with a drop, cooled. */
-export const mixedSolvents: Operation<MixedSolventsParams, MixedSolvents> = {
+export const mixedSolvents = defineOperation({
   name: 'mixedSolvents',
   version: 1,
   title: 'Recrystallization from two solvents',
-  params: params({
-    from: idParam().required(),
-    to: idParam().required(),
-    good: idParam().required(),
-    poor: idParam().required(),
-    below_C: celsiusParam().required(),
-    cold_C: celsiusParam().required(),
-  }),
-  refs: ({ from, to, good, poor }) => ({ lines: [good, poor], stages: [from, to] }),
-  without: (params, line) => (line === params.good || line === params.poor ? undefined : params),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { ...temperatureRead, net: { dim: 'mass' } },
+  actual: (context): MixedSolvents => {
     const { net, temperature } = readingsAt(context);
     return {
       ...eventsAt(context, 'dissolved', 'cloudy', 'seeded'),
@@ -81,4 +80,5 @@ export const mixedSolvents: Operation<MixedSolventsParams, MixedSolvents> = {
       : [],
   outcome: ({ massIn }) => (massIn ? [{ label: 'went in', worked: massIn }] : []),
   input: ({ massIn }, { params: { to } }) => (massIn ? { stage: to, mass: massIn } : undefined),
-};
+  drawing: () => ({ kind: 'mixedSolvents' }),
+});

@@ -1,58 +1,56 @@
-import { number } from 'yup';
-import { celsiusParam, idParam, params } from '../params';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { eventsAt, readingsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { setPH } from './predict';
 import { temperatureWay } from '../ways';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureRead } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface NeutralizationParams {
-  /** Acid or base that is added in portions. */
-  readonly line: string;
-  readonly low_pH: number;
-  readonly high_pH: number;
-  /** Not warmer than this while adding. */
-  readonly below_C?: number;
-  readonly of?: string;
-}
+const fields = {
+  line: field.line('Acid or base', { help: 'Added in portions.' }),
+  low_pH: field.pH('pH from', { below: 'high_pH' }),
+  high_pH: field.pH('pH to'),
+  below_C: field.optional(field.celsius('Below', { help: 'Not warmer than this while adding.' })),
+  of: field.optional(field.goal('Stage that it is done for')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
 
 export interface Neutralization {
   readonly temperature?: Live<Reading>;
   readonly reached?: Live<Happening>;
 }
 
-const pH = () => number().min(-1, 'must be at least -1').max(15, 'must be at most 15');
 const setUp = {
   open: 'An open, large vessel, stirred: never stoppered while gas can come.',
   paper: 'pH paper and a rod are at hand.',
 } as const;
 
 /** Neutralizing, or setting a pH at which something comes out: in portions, to an end point that is tested. */
-export const neutralization: Operation<NeutralizationParams, Neutralization> = {
+export const neutralization = defineOperation({
   name: 'neutralization',
   version: 1,
   title: 'Neutralization',
-  params: params({
-    line: idParam().required(),
-    low_pH: pH().required(),
-    high_pH: pH().required(),
-    below_C: celsiusParam(),
-    of: idParam(),
-  }),
-  refs: ({ line, of }) => ({ lines: [line], ...(of === undefined ? {} : { stages: [of] }) }),
-  without: (params, line) => (line === params.line ? undefined : params),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: temperatureRead,
+  traits: ['isolates'],
+  actual: (context): Neutralization => {
     const { temperature } = readingsAt(context);
     return { ...eventsAt(context, 'reached'), ...(temperature ? { temperature } : {}) };
   },
   sentence: ({ params: { low_pH, high_pH } }) => `Add in portions, stirring, to pH ${low_pH}–${high_pH}.`,
   cautions: (context) => cautionOf(context, context.params.line),
   conditions: ({ line }) => ({ dosed: [line], setsPH: true }),
-  isolates: true,
   predict: (work, params) => setPH(work, params),
   asks: (_, context) => [
     ...checks(context, setUp),
@@ -78,4 +76,5 @@ export const neutralization: Operation<NeutralizationParams, Neutralization> = {
     temperature && context.params.below_C !== undefined
       ? outsideWindow(temperature, context, 'Neutralization', { high: context.params.below_C })
       : [],
-};
+  drawing: (_, { params: { low_pH: low, high_pH: high } }) => ({ kind: 'pH', low, high }),
+});

@@ -19,7 +19,7 @@ function bench(...all: readonly (string | Substance)[]) {
   const substances = all.map((one) => (typeof one === 'string' ? taken(one).substance : one));
   const doc: Preparation = { ...base, substances: [...base.substances, ...substances] };
   const facts = factsOf(doc);
-  const world = { plan: computePlan(doc), facts, kind: kindsOf(facts), scenario: {} };
+  const world = { plan: computePlan(doc), facts, kind: kindsOf(facts), scenario: {}, means: () => ({}) };
   const work = new Worktop(world, { step, reacts: false }, { shelf: {}, product: 'flask', labels: {} });
   const M = (id: string) => world.kind(id).M ?? NaN;
   /** Shakes millimoles with 15 mL of water and 15 mL of ether. */

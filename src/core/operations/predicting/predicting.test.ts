@@ -21,7 +21,7 @@ const step: Step = { id: 'test', op: 'charge', opVersion: 1, params: {}, time: {
 function bench(doc: Preparation, stage = doc.stages[0], reacts = false): Worktop {
   const plan = computePlan(doc);
   const facts = factsOf(doc);
-  const world = { plan, facts, kind: kindsOf(facts), scenario: {} };
+  const world = { plan, facts, kind: kindsOf(facts), scenario: {}, means: () => ({}) };
   return new Worktop(world, { step, ...(stage ? { stage } : {}), reacts }, { shelf: {}, product: 'flask', labels: {} });
 }
 

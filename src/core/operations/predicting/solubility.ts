@@ -33,15 +33,15 @@ function heldHot(work: Worktop, id: string, solvent: string): number | undefined
   const { doc } = work.world.plan;
   const now = doc.steps.indexOf(work.step);
   const { facts, plan } = work.world;
-  for (const { params } of doc.steps.slice(0, now).reverse()) {
-    const line = facts.lines.get(typeof params['solvent'] === 'string' ? params['solvent'] : '');
+  for (const step of doc.steps.slice(0, now).reverse()) {
+    const { hot } = work.world.means(step);
+    const line = hot && facts.lines.get(hot.line);
     const volume = line && plan.charge.rows.get(line.line.id)?.total.volume?.q.value;
     if (!line || volume === undefined || !(volume > 0)) continue;
     const other =
       line.line.substance === solvent || (work.world.kind(solvent).water && work.world.kind(line.line.substance).water);
-    const excess = Number(params['excess_percent'] ?? 0) / 100;
     const grams = work.world.plan.charge.product?.mass?.q.value;
-    if (other && id === work.stage?.substance && grams !== undefined) return (grams * (1 + excess)) / volume;
+    if (other && id === work.stage?.substance && grams !== undefined) return (grams * (1 + hot.excess)) / volume;
   }
   return undefined;
 }

@@ -9,6 +9,7 @@ import type { Assumption, AssumptionSpec, Scenario } from './assumption';
 import type { Content, PhaseKind, Shelf } from '../../mixture/shelf';
 import type { Dim } from '../../quantity/dims';
 import type { Facts } from '../../preparation/facts';
+import type { Means } from '../means';
 import type { Kind } from './kinds';
 import type { Loss } from '../loss';
 import type { Matter } from '../../mixture/matter';
@@ -22,6 +23,8 @@ export interface World {
   readonly facts: Facts;
   readonly kind: (id: string) => Kind;
   readonly scenario: Scenario;
+  /** What another step of the procedure is about. */
+  readonly means: (step: Step) => Means;
 }
 
 /** Matter that leaves the bench for good. */
@@ -75,7 +78,7 @@ export interface After extends Before {
  * The vessels during one step. An operation takes, pours and loses here; every gram that is taken has to be put somewhere, so
  * that mass is conserved whatever an operation does. It lives for one step and is then read out with {@link Worktop.after}.
  */
-export class Worktop {
+export class Worktop<S extends string = string> {
   readonly step: Step;
   readonly stage: Stage | undefined;
   readonly reacts: boolean;
@@ -115,12 +118,17 @@ export class Worktop {
   }
 
   /** Vessel that the step names for a use, or else the one given. */
-  place(use: string, otherwise: string = this.followed): string {
+  place(use: S, otherwise: string = this.followed): string {
     return this.step.uses?.[use] ?? otherwise;
   }
 
+  /** Vessel that the step names for a use, if it does. */
+  named(use: S): string | undefined {
+    return this.step.uses?.[use];
+  }
+
   /** A place that the step makes itself: the cake on its paper, the filtrate under it. */
-  own(use: string, label: string): string {
+  own(use: S, label: string): string {
     const place = this.step.uses?.[use] ?? `${this.step.id}/${use}`;
     if (this.step.uses?.[use] === undefined) this.labels[place] = label;
     return place;

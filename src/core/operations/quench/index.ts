@@ -1,7 +1,6 @@
 import { finding } from '../../finding/finding';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
-import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { timer } from '../timer';
@@ -10,17 +9,25 @@ import { uncheckedAt } from '../unchecked';
 import { crystallize } from '../predicting/crystallize';
 import { letGasGo } from '../predicting/enter';
 import { transfer } from '../predicting/transfer';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureRead } from '../declare/reads';
+import * as field from '../declare/fields';
+import { from, into } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface QuenchParams {
-  /** What the mixture is poured into. */
-  readonly line: string;
-  /** Pour below this temperature, °C. */
-  readonly below_C: number;
-  readonly minutes: number;
-}
+const fields = {
+  line: field.line('What it is poured into'),
+  below_C: field.celsius('Below', { help: 'Pour below this temperature.' }),
+  minutes: field.minutes('Time'),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel that is emptied'),
+  to: into('Vessel that it is poured into'),
+} satisfies Slots;
 
 export interface Quench {
   readonly temperature?: Live<Reading>;
@@ -37,17 +44,14 @@ const setUp = {
 const afterQuench_C = 5;
 
 /** Pouring the reaction mixture into stirred ice-water. Never the water into the hot mixture. */
-export const quench: Operation<QuenchParams, Quench> = {
+export const quench = defineOperation({
   name: 'quench',
   version: 1,
   title: 'Quench',
-  params: params({
-    line: idParam().required(),
-    below_C: celsiusParam().required(),
-    minutes: minutesParam().required(),
-  }),
-  refs: ({ line }) => ({ lines: [line] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: temperatureRead,
+  actual: (context): Quench => {
     const { temperature } = readingsAt(context);
     return { ...eventsAt(context, 'poured', 'ended'), ...(temperature ? { temperature } : {}) };
   },
@@ -108,4 +112,5 @@ export const quench: Operation<QuenchParams, Quench> = {
         : []),
     ];
   },
-};
+  drawing: () => ({ kind: 'quench' }),
+});

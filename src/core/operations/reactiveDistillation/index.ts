@@ -1,5 +1,4 @@
 import { checks, event, measure } from '../asks';
-import { celsiusParam, idParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { headWindow } from '../headWindow';
@@ -8,17 +7,29 @@ import { temperatureWay } from '../ways';
 import { takeWaterAlong } from '../predicting/takeWaterAlong';
 import { gramsOf, times } from '../../mixture/matter';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { away, stays } from '../declare/vessels';
+import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
+import type { Conditions } from '../conditions';
 
-export interface ReactiveDistillationParams {
-  /** Substance that leaves as it forms. */
-  readonly substance: string;
-  /** Head temperature that protects the selectivity, °C. */
-  readonly ceiling_C: number;
-  readonly of?: string;
-}
+const fields = {
+  substance: field.substance('What leaves as it forms'),
+  ceiling_C: field.celsius('Ceiling', { help: 'Head temperature that protects the selectivity.' }),
+  of: field.optional(field.goal('Stage that it is done for')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Pot'),
+  to: away('Receiver'),
+} satisfies Slots;
+
+export type ReactiveDistillationParams = ParamsOf<typeof fields>;
 
 export interface ReactiveDistillation {
   readonly heatOn?: Live<Happening>;
@@ -32,31 +43,37 @@ const setUp = {
   open: 'The system is open at the receiver, which is cooled.',
 } as const;
 
+const conditions = ({ ceiling_C }: ReactiveDistillationParams): Conditions => ({
+  boiling: true,
+  bumps: true,
+  hot: true,
+  warms: true,
+  distils: { vapour_C: ceiling_C },
+  ceiling_C,
+});
+
 /** The product leaves as it forms: the equilibrium follows it, and a ceiling of the head keeps the rest back. */
-export const reactiveDistillation: Operation<ReactiveDistillationParams, ReactiveDistillation> = {
+export const reactiveDistillation = defineOperation({
   name: 'reactiveDistillation',
   version: 1,
   title: 'Distilling as it forms',
-  params: params({ substance: idParam().required(), ceiling_C: celsiusParam().required(), of: idParam() }),
-  refs: ({ substance, of }) => ({ substances: [substance], ...(of === undefined ? {} : { stages: [of] }) }),
-  actual: (context) => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'temperature') }),
+  fields,
+  vessels,
+  reads: temperatureReads,
+  traits: ['reacts'],
+  actual: (context): ReactiveDistillation => ({
+    ...eventsAt(context, 'heatOn', 'ended'),
+    heads: roundsAt(context, 'temperature'),
+  }),
   sentence: (context) => {
     const { ceiling_C, substance } = context.params;
     const { at, because } = headWindow(context, substance);
     const here = because === undefined ? '' : ` (here, ${because}, about ${at(ceiling_C)}\u202f°C)`;
     return `Distil what forms, slowly; the head stays below ${ceiling_C}\u202f°C${here}.`;
   },
-  conditions: ({ ceiling_C }) => ({
-    boiling: true,
-    bumps: true,
-    hot: true,
-    warms: true,
-    distils: { vapour_C: ceiling_C },
-    ceiling_C,
-  }),
+  conditions,
   cautions: () => ['Never to dryness. A rising head means: less heat.'],
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
-  reacts: true,
   predict: (work, { substance, ceiling_C }) => {
     const pot = work.place('in');
     const receiver = work.own('to', 'Distillate');
@@ -100,4 +117,5 @@ export const reactiveDistillation: Operation<ReactiveDistillationParams, Reactiv
     ...uncheckedAt(context, 'Distilling as it forms', setUp, heatOn),
     ...heads.flatMap((one) => outsideWindow(one, context, 'Head', { high: context.params.ceiling_C })),
   ],
-};
+  drawing: (_, { bench, params }) => still(bench.doc, conditions(params), { substances: [params.substance] }),
+});

@@ -1,10 +1,8 @@
-import { number } from 'yup';
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../preparation/inSentence';
 import { expectedSolvent } from './expectedSolvent';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
-import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
 import { measuredMass } from '../../record/measured';
@@ -13,25 +11,39 @@ import { stageName } from '../stages';
 import { timer } from '../timer';
 import { worked } from '../numbers';
 import { dissolveHot } from './predict';
+import { defineOperation } from '../declare/defineOperation';
+import { massReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { away, stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface RecrystallizationParams {
-  readonly from: string;
-  readonly to: string;
-  /** The solvent's line; written per gram, it follows the mass that goes in. */
-  readonly solvent: string;
-  readonly charcoal?: string;
-  readonly rinse?: string;
-  readonly boil_min: number;
-  /** Temperature at which the crystals are filtered off. */
-  readonly cold_C: number;
-  /** Solvent beyond the least, added for the hot filtration and boiled off before cooling. @default 0 */
-  readonly excess_percent?: number;
-}
+const fields = {
+  from: field.stage('What goes in'),
+  to: field.stage('What comes out'),
+  solvent: field.line('Solvent', { help: 'Written per gram, it follows the mass that goes in.' }),
+  charcoal: field.optional(field.line('Charcoal')),
+  rinse: field.optional(field.line('Rinse')),
+  boil_min: field.minutes('Boil'),
+  cold_C: field.celsius('Cold', { help: 'Temperature at which the crystals are filtered off.' }),
+  excess_percent: field.optional(
+    field.number('Excess of solvent', '%', [0, 200], {
+      help: 'Beyond the least, added for the hot filtration and boiled off before cooling.',
+    }),
+  ),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Flask'),
+  filter: away('Hot filter'),
+} satisfies Slots;
+
+export type RecrystallizationParams = ParamsOf<typeof fields>;
 
 export interface Recrystallization {
   /** What went in. */
@@ -56,29 +68,23 @@ const setUp = {
 const toleratedExcess = 1.25;
 
 /** Dissolving in the minimum of boiling solvent, charcoal, hot filtration; cooling and filtering are steps of their own. */
-export const recrystallization: Operation<RecrystallizationParams, Recrystallization> = {
+export const recrystallization = defineOperation({
   name: 'recrystallization',
   version: 1,
   title: 'Recrystallization',
-  params: params({
-    from: idParam().required(),
-    to: idParam().required(),
-    solvent: idParam().required(),
-    charcoal: idParam(),
-    rinse: idParam(),
-    boil_min: minutesParam().required(),
-    cold_C: celsiusParam().required(),
-    excess_percent: number().min(0, 'must be at least 0').max(200, 'must be at most 200'),
+  fields,
+  vessels,
+  reads: {
+    ...massReads,
+    volume: { dim: 'volume', per: 'round' },
+    atCooling: { dim: 'volume', word: 'when cooling starts' },
+  },
+  dissolvesHot: ({ from, solvent, excess_percent = 0, cold_C }) => ({
+    line: solvent,
+    stage: from,
+    excess: excess_percent / 100,
+    cold_C,
   }),
-  refs: ({ from, to, solvent, charcoal, rinse }) => ({ lines: [solvent, charcoal, rinse], stages: [from, to] }),
-  without: ({ charcoal, rinse, ...params }, line) =>
-    line === params.solvent
-      ? undefined
-      : {
-          ...params,
-          ...(charcoal === undefined || charcoal === line ? {} : { charcoal }),
-          ...(rinse === undefined || rinse === line ? {} : { rinse }),
-        },
   actual,
   sentence: (context) => {
     const name = lineAt(context, context.params.solvent)?.plan.facts.substance.substance.name ?? 'solvent';
@@ -168,7 +174,12 @@ export const recrystallization: Operation<RecrystallizationParams, Recrystalliza
     const mass = volume && dissolvedIn(context.bench.doc, to, solventOf(context), volume, cold_C);
     return mass ? [{ key: `${context.step.id}/liquor`, label: 'dissolved in the mother liquor', stage: to, mass }] : [];
   },
-};
+  drawing: ({ total, expected }) => ({
+    kind: 'dissolving',
+    ...(total ? { total } : {}),
+    ...(expected ? { expected } : {}),
+  }),
+});
 
 function actual(context: StepContext<RecrystallizationParams>): Recrystallization {
   const readings = readingsAt(context);

@@ -2,7 +2,6 @@ import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { durationOf } from '../duration';
-import { celsiusParam, minutesParam, params } from '../params';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
@@ -10,18 +9,32 @@ import { temperatureWay } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { react } from '../predicting/react';
+import { defineOperation } from '../declare/defineOperation';
+import { temperatureReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
+import { isAirCooled } from '../airCooled';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Preparation } from '../../preparation/document';
 import type { Finding } from '../../finding/finding';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
+import type { Conditions } from '../conditions';
 
-export interface RefluxParams {
-  readonly minutes: number;
-  readonly low_C: number;
-  readonly high_C: number;
-  readonly most_min?: number;
-}
+const fields = {
+  minutes: field.minutes('Time'),
+  low_C: field.celsius('From', { below: 'high_C' }),
+  high_C: field.celsius('To'),
+  most_min: field.optional(field.minutes('At most')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Flask'),
+} satisfies Slots;
+
+export type RefluxParams = ParamsOf<typeof fields>;
 
 export interface Reflux {
   readonly heatOn?: Live<Happening>;
@@ -58,19 +71,24 @@ function startOf(
   return temperatures.find(({ body }) => Number(body.digits) >= low_C && Number(body.digits) <= high_C);
 }
 
+const conditions = ({ low_C }: RefluxParams): Conditions => ({
+  boiling: true,
+  bumps: true,
+  hot: true,
+  warms: true,
+  refluxes: { vapour_C: low_C },
+});
+
 /** Heating under reflux. The clock starts at the first reflux, the only time that measures the reaction, unless the course says otherwise. */
-export const reflux: Operation<RefluxParams, Reflux> = {
+export const reflux = defineOperation({
   name: 'reflux',
   version: 1,
   title: 'Heating under reflux',
-  params: params({
-    minutes: minutesParam().required(),
-    low_C: celsiusParam().required(),
-    high_C: celsiusParam().required(),
-    most_min: minutesParam(),
-  }),
-  refs: () => ({}),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: temperatureReads,
+  traits: ['reacts'],
+  actual: (context): Reflux => {
     const events = eventsAt(context, 'heatOn', 'firstReflux', 'heatOff');
     const temperatures = roundsAt(context, 'temperature');
     const { heatOff } = events;
@@ -84,20 +102,13 @@ export const reflux: Operation<RefluxParams, Reflux> = {
   },
   sentence: ({ params: { minutes: planned }, bench: { doc } }) =>
     `Heat under reflux for ${planned}\u00a0min, from ${clocks[clockOf(doc)]}.`,
-  reacts: true,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { low_C, high_C }) => {
     const place = work.place('in');
     work.temperature(place, (low_C + high_C) / 2);
     react(work, place);
   },
-  conditions: ({ low_C }) => ({
-    boiling: true,
-    bumps: true,
-    hot: true,
-    warms: true,
-    refluxes: { vapour_C: low_C },
-  }),
+  conditions,
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
     ...checks(context, setUp),
@@ -134,7 +145,8 @@ export const reflux: Operation<RefluxParams, Reflux> = {
     ),
     ...duration(actual, context),
   ],
-};
+  drawing: (_, { bench, params }) => ({ kind: 'reflux', air: isAirCooled(conditions(params), [], bench.doc) }),
+});
 
 function duration({ start, heatOff, seconds }: Reflux, context: StepContext<RefluxParams>): readonly Finding[] {
   const about = { step: context.step.id, field: 'time' };

@@ -1,20 +1,25 @@
 import { finding } from '../../finding/finding';
 import { eventsAt, readAs, readMass, readingsAt } from '../onRecord';
 import { event, measure } from '../asks';
-import { idParam, params } from '../params';
 import { netWay } from '../ways';
 import { stageName } from '../stages';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface SecondCropParams {
-  /** The second crop. */
-  readonly of: string;
-  /** The first, from whose liquor it comes. */
-  readonly first: string;
-}
+const fields = {
+  of: field.goal('The second crop'),
+  first: field.stage('The first crop', { help: 'From whose liquor it comes.' }),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel with the liquor'),
+} satisfies Slots;
 
 export interface SecondCrop {
   readonly volume?: Worked<'volume'>;
@@ -25,13 +30,14 @@ export interface SecondCrop {
 }
 
 /** A second crop from the concentrated mother liquor: weighed and kept apart. */
-export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
+export const secondCrop = defineOperation({
   name: 'secondCrop',
   version: 1,
   title: 'Second crop',
-  params: params({ of: idParam().required(), first: idParam().required() }),
-  refs: ({ of, first }) => ({ stages: [of, first] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { volume: { dim: 'volume' }, net: { dim: 'mass' } },
+  actual: (context): SecondCrop => {
     const { volume, net } = readingsAt(context);
     return {
       ...(volume ? { volume: readAs(context, volume) as Worked<'volume'> } : {}),
@@ -63,4 +69,5 @@ export const secondCrop: Operation<SecondCropParams, SecondCrop> = {
   check: ({ mixed }, { step }) => (mixed ? [finding('crop.mixed', 'caution', { step: step.id, field: 'mixed' })] : []),
   outcome: ({ mass }) => (mass ? [{ label: 'net', worked: mass }] : []),
   mass: ({ mass, at = '' }, { step, params: { of } }) => mass && { stage: of, mass, step: step.id, dry: 'unknown', at },
-};
+  drawing: () => ({ kind: 'secondCrop' }),
+});

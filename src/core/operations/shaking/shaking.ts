@@ -1,22 +1,13 @@
 import { groupsOf, hasGroup } from '../../reference/groups';
-import { string } from 'yup';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
 import { format } from '../../quantity/format';
 import { finding } from '../../finding/finding';
-import { idParam } from '../params';
 import { uncheckedAt } from '../unchecked';
 import type { Ask } from '../ask';
 import type { Finding } from '../../finding/finding';
 import type { Shaking, ShakingParams } from './types';
 import type { StepContext } from '../operation';
-
-/** Shapes of the shared parameters. */
-export const shakingShape = {
-  line: idParam().required(),
-  of: idParam(),
-  organic: string().oneOf(['upper', 'lower'], 'must be upper or lower').required(),
-};
 
 const setUp = {
   stopcock: 'The funnel hangs in its ring, stopcock closed, a flask under it.',

@@ -1,15 +1,16 @@
+import * as field from '../declare/fields';
+import type { Fields, ParamsOf } from '../declare/fields';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 
 /** Parameters that extraction and wash share. */
-export interface ShakingParams {
-  /** What is added to the funnel, in as many rounds as the line has portions. */
-  readonly line: string;
-  /** Stage that it is done for, when several are made side by side. */
-  readonly of?: string;
-  /** Where the organic layer is expected. */
-  readonly organic: 'upper' | 'lower';
-}
+export const shakingFields = {
+  line: field.line('What is added', { help: 'In as many rounds as the line has portions.' }),
+  of: field.optional(field.goal('Stage that it is done for')),
+  organic: field.choice('Where the organic layer is expected', { upper: 'upper', lower: 'lower' }),
+} satisfies Fields;
+
+export type ShakingParams = ParamsOf<typeof shakingFields>;
 
 /** What happened in the funnel. */
 export interface Shaking {

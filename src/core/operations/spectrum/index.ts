@@ -1,17 +1,28 @@
-import { array, object, string } from 'yup';
 import { event } from '../asks';
 import { eventAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { idParam, params } from '../params';
 import { stageName } from '../stages';
-import type { Operation } from '../operation';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface SpectrumParams {
-  readonly of: string;
-  /** Infrared, NMR: in words. */
-  readonly method: string;
-  readonly bands: readonly { readonly band: string; readonly expected: 'present' | 'absent' }[];
-}
+const fields = {
+  of: field.goal('What is measured'),
+  method: field.text('Method', 60),
+  bands: field.many(
+    field.rows('Bands', {
+      band: field.text('Band', 80),
+      expected: field.choice('Expected', { present: 'present', absent: 'absent' }),
+    }),
+    [1, 12],
+  ),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that is sampled'),
+} satisfies Slots;
 
 export interface Spectrum {
   readonly bands: readonly {
@@ -22,27 +33,13 @@ export interface Spectrum {
 }
 
 /** Bands against what is expected, and against what must be gone: the starting material's. */
-export const spectrum: Operation<SpectrumParams, Spectrum> = {
+export const spectrum = defineOperation({
   name: 'spectrum',
   version: 1,
   title: 'Spectrum',
-  params: params({
-    of: idParam().required(),
-    method: string().max(60, 'must be at most 60 characters').required(),
-    bands: array(
-      object({
-        band: string().max(80, 'must be at most 80 characters').required(),
-        expected: string().oneOf(['present', 'absent'], 'must be present or absent').required(),
-      })
-        .noUnknown()
-        .required(),
-    )
-      .min(1, 'must have at least 1 band')
-      .max(12, 'must have at most 12 bands')
-      .required(),
-  }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => ({
+  fields,
+  vessels,
+  actual: (context): Spectrum => ({
     bands: context.params.bands.map((one, i) => {
       const seen = eventAt(context, `band-${i + 1}-present`);
       const gone = eventAt(context, `band-${i + 1}-absent`);
@@ -71,4 +68,5 @@ export const spectrum: Operation<SpectrumParams, Spectrum> = {
           ),
         ];
   },
-};
+  drawing: () => ({ kind: 'trace', shows: 'bands' }),
+});

@@ -1,23 +1,33 @@
-import { number } from 'yup';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
-import { idParam, params } from '../params';
 import { distillateFor } from './distillateFor';
 import { format } from '../../quantity/format';
 import { steamOver } from './predict';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { into, stays } from '../declare/vessels';
+import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
+import type { Conditions } from '../conditions';
 
-export interface SteamDistillationParams {
-  readonly of: string;
-  /** Line of the material. */
-  readonly material: string;
-  /** Water that is topped up. */
-  readonly topUp?: string;
-  readonly distillate_mL: number;
-}
+const fields = {
+  of: field.goal('What goes over'),
+  material: field.line('Material'),
+  topUp: field.optional(field.line('Water that is topped up')),
+  distillate_mL: field.number('Distillate', 'mL', [1, 5000]),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Pot'),
+  to: into('Receiver'),
+} satisfies Slots;
+
+export type SteamDistillationParams = ParamsOf<typeof fields>;
 
 export interface SteamDistillation {
   readonly heatOn?: Live<Happening>;
@@ -37,32 +47,35 @@ function wantedOf(context: StepContext<SteamDistillationParams>): number {
   return distillateFor(context.params.distillate_mL, plan?.facts.line, plan?.portion.mass?.q.value);
 }
 
+const conditions: Conditions = {
+  boiling: true,
+  bumps: true,
+  hot: true,
+  warms: true,
+  distils: { vapour_C: 100 },
+  steam: true,
+};
+
 /** Steam distillation from water: oil and water come over together below 100 °C. */
-export const steamDistillation: Operation<SteamDistillationParams, SteamDistillation> = {
+export const steamDistillation = defineOperation({
   name: 'steamDistillation',
   version: 1,
   title: 'Steam distillation',
-  params: params({
-    of: idParam().required(),
-    material: idParam().required(),
-    topUp: idParam(),
-    distillate_mL: number().min(1, 'must be at least 1').max(5000, 'must be at most 5000').required(),
-  }),
-  refs: ({ of, material, topUp }) => ({ lines: [material, topUp], stages: [of] }),
-  without: ({ topUp, ...params }, line) =>
-    line === params.material ? undefined : { ...params, ...(topUp === undefined || topUp === line ? {} : { topUp }) },
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: { volume: { dim: 'volume' } },
+  traits: ['isolates'],
+  actual: (context): SteamDistillation => {
     const { volume } = readingsAt(context);
     return { ...eventsAt(context, 'heatOn', 'firstDrop', 'clear'), ...(volume ? { volume } : {}) };
   },
   sentence: (context) =>
     `Distil about ${format({ dim: 'volume', value: wantedOf(context) }, 'mL', { figures: 3 })} with the steam; top up with water, never dry.`,
-  conditions: () => ({ boiling: true, bumps: true, hot: true, warms: true, distils: { vapour_C: 100 }, steam: true }),
+  conditions: () => conditions,
   cautions: () => [
     'With a live steam line: open the vent before the heat goes off, or it sucks back.',
     'Steam scalds.',
   ],
-  isolates: true,
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => steamOver(work, params),
   asks: (_, context) => [
@@ -91,4 +104,5 @@ export const steamDistillation: Operation<SteamDistillationParams, SteamDistilla
   ],
   check: ({ heatOn }, context) => uncheckedAt(context, 'Steam distillation', setUp, heatOn),
   outcome: ({ volume }, context) => (volume ? [{ label: 'distillate', worked: readAs(context, volume) }] : []),
-};
+  drawing: (_, { bench }) => still(bench.doc, conditions),
+});

@@ -1,26 +1,31 @@
-import { string } from 'yup';
 import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
-import { idParam, params } from '../params';
 import { stageName } from '../stages';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface StoringParams {
-  readonly of: string;
-  /** How: "stoppered, in the cold". */
-  readonly how: string;
-}
+const fields = {
+  of: field.goal('What is put away'),
+  how: field.text('How', 120, { help: 'Such as “stoppered, in the cold”.' }),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
 
 /** Putting something away, labelled, until the next period. */
-export const storing: Operation<StoringParams, { readonly stored?: Live<Happening> }> = {
+export const storing = defineOperation({
   name: 'storing',
   version: 1,
   title: 'Storing',
-  params: params({ of: idParam().required(), how: string().max(120, 'must be at most 120 characters').required() }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => eventsAt(context, 'stored'),
+  fields,
+  vessels,
+  actual: (context): { readonly stored?: Live<Happening> } => eventsAt(context, 'stored'),
   sentence: (context) => `Put the ${stageName(context, context.params.of)} away: ${context.params.how}.`,
   predict: () => undefined,
   asks: (_, context) => [
@@ -29,4 +34,5 @@ export const storing: Operation<StoringParams, { readonly stored?: Live<Happenin
     }),
     event(context, 'stored', 'It stands in its place.', 'Put away'),
   ],
-};
+  drawing: () => ({ kind: 'vial', shaken: false }),
+});

@@ -1,5 +1,4 @@
 import { checks, event, measure } from '../asks';
-import { celsiusParam, idParam, params } from '../params';
 import { configurationFindings } from '../../record/weighingFindings';
 import { eventsAt, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
@@ -7,16 +6,26 @@ import { measuredMass } from '../../record/measured';
 import { netWay, taredVesselWay } from '../ways';
 import { stripOff } from './predict';
 import { uncheckedAt } from '../unchecked';
+import { defineOperation } from '../declare/defineOperation';
+import { massReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { LineReadings } from '../../record/measured';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface StrippingParams {
-  readonly of: string;
-  readonly bath_C: number;
-}
+const fields = {
+  of: field.goal('What is left behind'),
+  bath_C: field.celsius('Bath'),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel with the solution'),
+  to: into('Flask that it is stripped in'),
+} satisfies Slots;
 
 export interface Stripping {
   readonly readings: LineReadings;
@@ -32,13 +41,15 @@ const setUp = {
 } as const;
 
 /** Removing the solvent from a tared flask, to constant mass. */
-export const stripping: Operation<StrippingParams, Stripping> = {
+export const stripping = defineOperation({
   name: 'stripping',
   version: 1,
   title: 'Removing the solvent',
-  params: params({ of: idParam().required(), bath_C: celsiusParam().required() }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: massReads,
+  traits: ['isolates'],
+  actual: (context): Stripping => {
     const readings = readingsAt(context) as LineReadings;
     const mass = measuredMass(readings, context.bench.doc.devices);
     return { ...eventsAt(context, 'begun', 'constant'), readings, ...(mass ? { mass } : {}) };
@@ -47,7 +58,6 @@ export const stripping: Operation<StrippingParams, Stripping> = {
     `Take the solvent off at ${context.params.bath_C}\u202f°C from a tared flask: the ${stageName(context, context.params.of)} stays.`,
   conditions: () => ({ hot: true, warms: true, vacuum: 'rotary' }),
   cautions: () => ['Never take an ether to dryness on heat unless it is free of peroxides.'],
-  isolates: true,
   predict: (work, params) => stripOff(work, params),
   asks: ({ mass }, context) => [
     ...checks(context, setUp),
@@ -75,4 +85,5 @@ export const stripping: Operation<StrippingParams, Stripping> = {
   outcome: ({ mass }) => (mass ? [{ label: 'net', worked: mass }] : []),
   mass: ({ readings, mass }, { step, params: { of } }) =>
     mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
-};
+  drawing: () => ({ kind: 'stripping' }),
+});

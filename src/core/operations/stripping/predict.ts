@@ -12,7 +12,7 @@ const reach_K = 60;
 /** Solvent goes over; some stays in the product, and a little of the product goes with the vapour. */
 export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number }): void {
   const from = work.place('in');
-  const flask = work.step.uses?.['to'] ?? from;
+  const flask = work.place('to', from);
   transfer(work, from, flask);
   const all = plus(liquidsOf(work, flask), work.phase(flask, 'solid'));
   const id = work.stage?.substance ?? '';

@@ -1,22 +1,29 @@
-import { array, string } from 'yup';
 import { checks, event } from '../asks';
 import { eventAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { idParam, params } from '../params';
 import { sample } from '../predicting/sample';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { Ask } from '../ask';
-import type { Operation, StepContext } from '../operation';
+import type { StepContext } from '../operation';
+import type { Fields, ParamsOf } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface TubeTestsParams {
-  readonly of?: string;
-  readonly reagent: string;
-  readonly sign: string;
-  /** Samples beside the controls. */
-  readonly tubes: readonly string[];
-  /** What shows the test, and what does not. */
-  readonly positive: string;
-  readonly negative: string;
-}
+const fields = {
+  of: field.optional(field.goal('What is tested')),
+  reagent: field.text('Reagent', 80),
+  sign: field.text('What shows the test', 120),
+  tubes: field.many(field.text('Samples beside the controls', 60), [1, 8]),
+  positive: field.text('Known positive', 60),
+  negative: field.text('Known negative', 60),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that is sampled'),
+} satisfies Slots;
+
+export type TubeTestsParams = ParamsOf<typeof fields>;
 
 export interface TubeTests {
   /** What each tube showed, in the order of the rack. */
@@ -37,23 +44,13 @@ const rack = ({ tubes, positive, negative }: TubeTestsParams) => [
 ];
 
 /** A rack of tubes: samples, a known positive, a known negative and a blank. It shows a group, not that a sample is pure. */
-export const tubeTests: Operation<TubeTestsParams, TubeTests> = {
+export const tubeTests = defineOperation({
   name: 'tubeTests',
   version: 1,
   title: 'Tube tests',
-  params: params({
-    of: idParam(),
-    reagent: string().max(80, 'must be at most 80 characters').required(),
-    sign: string().max(120, 'must be at most 120 characters').required(),
-    tubes: array(string().max(60, 'must be at most 60 characters').required())
-      .min(1, 'must have at least 1 tube')
-      .max(8, 'must have at most 8 tubes')
-      .required(),
-    positive: string().max(60, 'must be at most 60 characters').required(),
-    negative: string().max(60, 'must be at most 60 characters').required(),
-  }),
-  refs: ({ of }) => (of === undefined ? {} : { stages: [of] }),
-  actual: (context) => ({
+  fields,
+  vessels,
+  actual: (context): TubeTests => ({
     seen: rack(context.params).map((one, i) => {
       const yes = eventAt(context, `${key(i)}-yes`);
       const no = eventAt(context, `${key(i)}-no`);
@@ -82,7 +79,8 @@ export const tubeTests: Operation<TubeTestsParams, TubeTests> = {
           ),
         ];
   },
-};
+  drawing: (_, { params: { tubes } }) => ({ kind: 'rack', tubes }),
+});
 
 function tubeAsk(context: StepContext, tube: string, i: number, shows: boolean | undefined): Ask {
   return {

@@ -1,29 +1,32 @@
-import { array } from 'yup';
 import { checks, event, lineAt, measureLine } from '../asks';
-import { celsiusParam, idParam, minutesParam, params } from '../params';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt } from '../onRecord';
 import { stageName } from '../stages';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { filterOff } from '../predicting/filterOff';
+import { defineOperation } from '../declare/defineOperation';
+import * as field from '../declare/fields';
+import { away, from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Operation } from '../operation';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface VacuumFiltrationParams {
-  /** What stays on the paper. */
-  readonly of: string;
-  /** The wash. */
-  readonly wash: string;
-  /** Lines whose volume runs through with the mixture. */
-  readonly liquid?: readonly string[];
-  /** Substance of the liquid, for the loss. */
-  readonly solvent: string;
-  readonly at_C: number;
-  /** Air drawn through the cake at the end. */
-  readonly air_min: number;
-}
+const fields = {
+  of: field.goal('What stays on the paper'),
+  wash: field.line('Wash'),
+  liquid: field.optional(field.many(field.line('Lines whose volume runs through with the mixture'), [0, 10])),
+  solvent: field.substance('Liquid', { help: 'For what it keeps of the product.' }),
+  at_C: field.celsius('At'),
+  air_min: field.minutes('Air through it'),
+} satisfies Fields;
+
+const vessels = {
+  in: from('Vessel that is filtered from'),
+  cake: into('Paper with the cake'),
+  filtrate: away('Filtrate'),
+} satisfies Slots;
 
 export interface VacuumFiltration {
   readonly filtered?: Live<Happening>;
@@ -38,29 +41,16 @@ const setUp = {
 } as const;
 
 /** Filtering with suction and washing the cake with a cold solvent. */
-export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltration> = {
+export const vacuumFiltration = defineOperation({
   name: 'vacuumFiltration',
   version: 1,
   title: 'Vacuum filtration',
-  params: params({
-    of: idParam().required(),
-    wash: idParam().required(),
-    liquid: array(idParam().required()).max(10, 'must have at most 10 lines'),
-    solvent: idParam().required(),
-    at_C: celsiusParam().required(),
-    air_min: minutesParam().required(),
-  }),
-  refs: ({ of, wash, liquid = [], solvent }) => ({
-    lines: [wash, ...liquid],
-    stages: [of],
-    substances: [solvent],
-  }),
-  without: ({ liquid, ...params }, line) =>
-    line === params.wash ? undefined : { ...params, ...(liquid ? { liquid: liquid.filter((id) => id !== line) } : {}) },
-  actual: (context) => eventsAt(context, 'filtered', 'washed', 'ended'),
+  fields,
+  vessels,
+  traits: ['isolates'],
+  actual: (context): VacuumFiltration => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,
   conditions: () => ({ vacuum: 'suction' }),
-  isolates: true,
   timing: ({ air_min }) => ({ fixed_min: air_min, grows: 'heat' }),
   predict: (work, params) => filterOff(work, params),
   cautions: () => [
@@ -103,4 +93,5 @@ export const vacuumFiltration: Operation<VacuumFiltrationParams, VacuumFiltratio
       ? [{ key: `${context.step.id}/dissolved`, label: 'dissolved in the filtrate and the wash', stage: of, mass }]
       : [];
   },
-};
+  drawing: () => ({ kind: 'suction' }),
+});

@@ -1,33 +1,31 @@
-import { params } from '../params';
-import {
-  portionsWords,
-  openFirst,
-  shakingAsks,
-  shakingCautions,
-  shakingFindings,
-  shakingOf,
-  shakingShape,
-} from '../shaking/shaking';
+import { portionsWords, openFirst, shakingAsks, shakingCautions, shakingFindings, shakingOf } from '../shaking/shaking';
 import { washLayer } from './predict';
-import type { Operation } from '../operation';
-import type { Shaking, ShakingParams } from '../shaking/types';
+import { defineOperation } from '../declare/defineOperation';
+import { away, stays } from '../declare/vessels';
+import { shakingFields } from '../shaking/types';
+import type { Slots } from '../declare/vessels';
+
+const vessels = {
+  in: stays('Vessel that is washed in'),
+  waste: away('Vessel for the washes'),
+} satisfies Slots;
 
 /** Pulling impurities out of the product's layer: what stays is kept. */
-export const wash: Operation<ShakingParams, Shaking> = {
+export const wash = defineOperation({
   name: 'wash',
   version: 1,
   title: 'Wash',
-  params: params(shakingShape),
-  refs: ({ line, of }) => ({ lines: [line], ...(of === undefined ? {} : { stages: [of] }) }),
-  without: (params, line) => (line === params.line ? undefined : params),
+  fields: shakingFields,
+  vessels,
+  traits: ['isolates', 'separates'],
   actual: shakingOf,
   sentence: (context) =>
     `Wash${portionsWords(context)}; keep the organic layer, which should be the ${context.params.organic} one.`,
   cautions: (context) => [...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
-  isolates: true,
   predict: (work, params) => washLayer(work, params),
   asks: (_, context) =>
     shakingAsks(context, 'Separate. The organic layer stays, the wash goes into its labelled flask.'),
   check: (actual, context) => shakingFindings(actual, context, 'Wash'),
-};
+  drawing: (_, { params: { organic } }) => ({ kind: 'funnel', organic }),
+});

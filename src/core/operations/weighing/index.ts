@@ -1,18 +1,26 @@
 import { finding } from '../../finding/finding';
-import { idParam, params } from '../params';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
 import { measuredMass } from '../../record/measured';
 import { configurationFindings } from '../../record/weighingFindings';
 import { netWay, taredVesselWay } from '../ways';
 import { readingsAt } from '../onRecord';
+import { defineOperation } from '../declare/defineOperation';
+import { massReads } from '../declare/reads';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
 import type { LineReadings } from '../../record/measured';
-import type { Operation } from '../operation';
 import type { Worked } from '../../quantity/worked';
+import type { Fields } from '../declare/fields';
+import type { Slots } from '../declare/vessels';
 
-export interface WeighingParams {
-  readonly of: string;
-}
+const fields = {
+  of: field.goal('What is weighed'),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel'),
+} satisfies Slots;
 
 export interface Weighing {
   readonly readings: LineReadings;
@@ -20,13 +28,14 @@ export interface Weighing {
 }
 
 /** Weighing a product, in a vessel that was weighed empty, or net. */
-export const weighing: Operation<WeighingParams, Weighing> = {
+export const weighing = defineOperation({
   name: 'weighing',
   version: 1,
   title: 'Weighing',
-  params: params({ of: idParam().required() }),
-  refs: ({ of }) => ({ stages: [of] }),
-  actual: (context) => {
+  fields,
+  vessels,
+  reads: massReads,
+  actual: (context): Weighing => {
     const readings = readingsAt(context) as LineReadings;
     const mass = measuredMass(readings, context.bench.doc.devices);
     return { readings, ...(mass ? { mass } : {}) };
@@ -61,4 +70,4 @@ export const weighing: Operation<WeighingParams, Weighing> = {
       dry: 'unknown',
       at: (readings.full ?? readings.net)?.entry.at ?? '',
     },
-};
+});

@@ -1,10 +1,12 @@
 import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
 import { gramsOf } from '../../mixture/matter';
+import { namedBy } from '../../operations/named';
 import { inSentence } from '../../preparation/inSentence';
 import { named } from './subject';
 import { weighingOf } from '../stageAhead';
 import { wholeOf } from '../../mixture/shelf';
+import type { Field } from '../../operations/declare/fields';
 import type { Finding } from '../../finding/finding';
 import type { Step } from '../../preparation/steps';
 import type { Subject } from './subject';
@@ -27,7 +29,7 @@ export function stepProofs(subject: Subject): readonly Finding[] {
   ];
 }
 
-const namesStage = ({ op, params }: Step, id: string) => findOperation(op)?.refs(params).stages?.includes(id) ?? false;
+const namesStage = (step: Step, id: string) => namedBy(step, 'stage').includes(id);
 
 /** A boiling step is as warm as its liquid boils; any other warm one says how warm. */
 function temperature(subject: Subject, step: Step): readonly Finding[] {
@@ -36,17 +38,20 @@ function temperature(subject: Subject, step: Step): readonly Finding[] {
   // A melting range is read, not set.
   const told =
     operation?.melting !== undefined ||
-    Object.keys(step.params).some((key) => key.endsWith('_C')) ||
+    Object.entries(operation?.fields ?? {}).some(([key, field]) => isTemperature(field) && key in step.params) ||
     /\d\s*°C/.test(step.text ?? '');
   return hot && !boiling && !told
     ? [finding('proof.noTemperature', 'note', { step: step.id, field: 'temperature' }, { step: named(subject, step) })]
     : [];
 }
 
+const isTemperature = (field: Field) => field.kind === 'number' && field.unit === '°C';
+
 function portions(subject: Subject, step: Step): readonly Finding[] {
-  const { line, portions: added } = step.params;
-  const row = subject.plan.lines.find(({ facts }) => facts.line.id === line);
-  if (!row || typeof added !== 'number') return [];
+  const dosing = findOperation(step.op)?.doses?.(step.params);
+  const row = subject.plan.lines.find(({ facts }) => facts.line.id === dosing?.line);
+  if (!row || !dosing) return [];
+  const { portions: added } = dosing;
   const { portions: listed, name } = row.facts;
   return listed === 1 || listed === added
     ? []
@@ -70,7 +75,7 @@ function emptyVessel(subject: Subject, { id }: Step): readonly Finding[] {
   const holds = gramsOf(content ? wholeOf(content) : {}) + gramsOf(peaks[vessel] ?? {}) + gramsOf(introduced) > 0;
   // What nobody can weigh (boiling aids) may be all there is to a step.
   const words = subject.plan.lines.some(
-    ({ facts: { line } }) => line.entered.by === 'words' && step.params['line'] === line.id,
+    ({ facts: { line } }) => line.entered.by === 'words' && namedBy(step, 'line').includes(line.id),
   );
   const name = subject.plan.doc.vessels.find((one) => one.id === vessel)?.name ?? vessel;
   return holds || words

@@ -1,4 +1,4 @@
-import { findOperation } from '../../operations/registry';
+import { namedBy } from '../../operations/named';
 import { stepTitle } from '../../operations/stepTitle';
 import type { Kind } from '../../operations/predicting/kinds';
 import type { Plan } from '../../preparation/planTypes';
@@ -13,10 +13,7 @@ export interface Subject {
 }
 
 /** Lines of the charge table that a step takes. */
-export function linesOf({ op, params }: Step): readonly string[] {
-  const found = findOperation(op)?.refs(params).lines ?? [];
-  return found.filter((id) => id !== undefined);
-}
+export const linesOf = (step: Step): readonly string[] => namedBy(step, 'line');
 
 /** A step's number and name, as a finding says it. */
 export function named({ plan: { doc } }: Pick<Subject, 'plan'>, step: Step): string {

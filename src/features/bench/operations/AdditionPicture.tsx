@@ -9,7 +9,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A portion on its way into the flask, a thermometer in the liquid, ice at hand. */
-export function AdditionPicture({ focus, text }: PictureProps) {
+export function AdditionPicture({ focus, text }: PictureProps<'addition'>) {
   return (
     <Frame
       label="A portion goes into the stirred flask; the thermometer stands in the liquid, ice at hand"

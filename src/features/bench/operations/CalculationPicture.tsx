@@ -1,11 +1,9 @@
 import { Frame } from './parts';
 import type { PictureProps } from './parts';
-import type { CalculationParams } from '@/core/operations/calculation/types';
 
 /** The sum to be done, in symbols. */
-export function CalculationPicture({ step, text }: PictureProps) {
-  const { what } = step.step.params as unknown as CalculationParams;
-  const under = what === 'yield' ? 'theoretical yield' : 'mass that went in';
+export function CalculationPicture({ drawing: { of }, text }: PictureProps<'sum'>) {
+  const under = of === 'yield' ? 'theoretical yield' : 'mass that went in';
   return (
     <Frame label={`Mass weighed over ${under}, times 100 %`} spots={{}} focus="">
       <text x="92" y="76" textAnchor="middle" className="picture-text">

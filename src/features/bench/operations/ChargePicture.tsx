@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { added: [104, 166] };
 
 /** Something goes into the flask. */
-export function ChargePicture({ focus }: PictureProps) {
+export function ChargePicture({ focus }: PictureProps<'charge'>) {
   return (
     <Frame label="It goes into the flask" spots={spots} focus={focus}>
       <RoundFlask x={104} y={142} fill={0.4} />

@@ -1,12 +1,10 @@
 import { ConicalFlask, Frame, Ice, Thermometer } from './parts';
 import type { PictureProps, Spot } from './parts';
-import type { Cooling } from '@/core/operations/cooling';
 
 const spots: Readonly<Record<string, Spot>> = { begun: [100, 160], ended: [100, 140] };
 
 /** A flask in its bath, or on the bench in air. */
-export function CoolingPicture({ step, focus, text }: PictureProps) {
-  const { bath } = step.actual as Cooling;
+export function CoolingPicture({ drawing: { bath }, focus, text }: PictureProps<'cooling'>) {
   return (
     <Frame
       label={

@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { begun: [110, 120], done: [110, 140] };
 
 /** An open dish, covered loosely against dust. */
-export function DishPicture({ focus }: PictureProps) {
+export function DishPicture({ focus }: PictureProps<'dish'>) {
   return (
     <Frame label="Open dish under a loose cover; the solvent leaves by itself" spots={spots} focus={focus}>
       <path d="M40 126q6 40 70 40t70-40z" className="liquid" />

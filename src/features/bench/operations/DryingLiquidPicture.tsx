@@ -13,7 +13,7 @@ const grains: readonly Spot[] = [
 ];
 
 /** Solution over loose grains: some still fall after swirling. */
-export function DryingLiquidPicture({ focus }: PictureProps) {
+export function DryingLiquidPicture({ focus }: PictureProps<'dryingAgent'>) {
   return (
     <Frame label="Solution over loose grains of drying agent" spots={spots} focus={focus}>
       <ConicalFlask x={100} y={176} fill={0.6} />

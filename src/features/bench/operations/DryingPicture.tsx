@@ -1,10 +1,9 @@
 import { format } from '@/core/quantity/format';
 import { Frame } from './parts';
 import type { PictureProps, Spot } from './parts';
-import type { Drying } from '@/core/operations/drying';
 
 const spots: Readonly<Record<string, Spot>> = { begun: [84, 150] };
-const words: Readonly<Record<Drying['verdict'], string>> = {
+const words: Readonly<Record<PictureProps<'weighings'>['drawing']['verdict'], string>> = {
   none: 'not weighed yet',
   first: 'weighed once: dry on',
   falling: 'still falling',
@@ -14,8 +13,7 @@ const words: Readonly<Record<Drying['verdict'], string>> = {
 };
 
 /** The dish and the series of weighings, the last five as bars from the smallest on. */
-export function DryingPicture({ step, focus }: PictureProps) {
-  const { series, verdict } = step.actual as Drying;
+export function DryingPicture({ drawing: { series, verdict }, focus }: PictureProps<'weighings'>) {
   const last = series.slice(-5);
   const values = last.map(({ mass }) => mass.q.value);
   const [low, high] = [Math.min(...values), Math.max(...values)];

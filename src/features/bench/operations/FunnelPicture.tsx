@@ -1,6 +1,5 @@
 import { Flow, Frame } from './parts';
 import type { PictureProps, Spot } from './parts';
-import type { ShakingParams } from '@/core/operations/shaking/types';
 
 const spots: Readonly<Record<string, Spot>> = {
   stopcock: [100, 148],
@@ -12,8 +11,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Separatory funnel in its ring: two layers, the expected order written into them; a flask under it. */
-export function FunnelPicture({ step, focus }: PictureProps) {
-  const { organic } = step.step.params as unknown as ShakingParams;
+export function FunnelPicture({ drawing: { organic }, focus }: PictureProps<'funnel'>) {
   const [event = focus] = focus.split('-');
   const empty = event === 'stopcock' || event === 'cool';
   const [upper, lower] = organic === 'upper' ? ['organic', 'water'] : ['water', 'organic'];

@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { paper: [100, 54], flasks: [100, 160], filtered: [100, 90] };
 
 /** Fluted paper in a funnel without a stem, on a conical flask. */
-export function GravityFiltrationPicture({ focus }: PictureProps) {
+export function GravityFiltrationPicture({ focus }: PictureProps<'gravity'>) {
   return (
     <Frame label="Fluted paper in a warmed funnel on a conical flask" spots={spots} focus={focus}>
       <ConicalFlask x={100} y={190} fill={0.35} />

@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { begun: [100, 164], ended: [100, 164] };
 
 /** A stirred flask with a thermometer in the liquid. */
-export function HoldPicture({ focus, text }: PictureProps) {
+export function HoldPicture({ focus, text }: PictureProps<'hold'>) {
   return (
     <Frame label="A stirred flask, the thermometer in the liquid" spots={spots} focus={focus}>
       <RoundFlask x={100} y={138} side />

@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { sample: [96, 132], own: [96, 60] };
 
 /** A capillary in the block; what to look for in its sample, and the display that is read. */
-export function MeltingRangePicture({ focus, text }: PictureProps) {
+export function MeltingRangePicture({ focus, text }: PictureProps<'melting'>) {
   const [, slot = ''] = focus.split('-');
   return (
     <Frame label="A capillary in the heated block, its sample in the window" spots={spots} focus={focus}>

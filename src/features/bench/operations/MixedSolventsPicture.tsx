@@ -9,7 +9,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A warm solution; the other solvent goes in drop by drop until a faint cloud stays. */
-export function MixedSolventsPicture({ focus, text }: PictureProps) {
+export function MixedSolventsPicture({ focus, text }: PictureProps<'mixedSolvents'>) {
   return (
     <Frame
       label="Solution in a conical flask; the second solvent drop by drop to a faint cloud"

@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { begun: [104, 140], changed: [104, 140], ended: [104, 140] };
 
 /** Two solids ground or melted together in a mortar. */
-export function MortarPicture({ focus, text }: PictureProps) {
+export function MortarPicture({ focus, text }: PictureProps<'mortar'>) {
   return (
     <Frame label="Two solids ground or melted together" spots={spots} focus={focus}>
       <path d="M50 126q54 24 108 0q-4 24-22 38H72q-18-14-22-38z" className="solid" />

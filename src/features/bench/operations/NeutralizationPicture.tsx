@@ -4,11 +4,10 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { open: [96, 106], paper: [196, 132], reached: [196, 132] };
 
 /** An open, large beaker, stirred; portions from above, a strip of pH paper beside it. */
-export function NeutralizationPicture({ step, focus, text }: PictureProps) {
-  const { low_pH, high_pH } = step.step.params as unknown as { readonly low_pH: number; readonly high_pH: number };
+export function NeutralizationPicture({ drawing: { low, high }, focus, text }: PictureProps<'pH'>) {
   const shades = [0.2, 0.4, 0.6, 0.8, 1];
   return (
-    <Frame label={`Open stirred beaker; add in portions to pH ${low_pH}–${high_pH}`} spots={spots} focus={focus}>
+    <Frame label={`Open stirred beaker; add in portions to pH ${low}–${high}`} spots={spots} focus={focus}>
       <Beaker x={96} y={186} fill={0.5} width={116} />
       <path d="M84 180q12 5 24 0" className="stem" />
       <Flow d="M96 40v80" />
@@ -20,7 +19,7 @@ export function NeutralizationPicture({ step, focus, text }: PictureProps) {
         <rect key={opacity} x="186" y={88 + i * 18} width="20" height="18" className="liquid" style={{ opacity }} />
       ))}
       <text x="196" y="80" textAnchor="middle" className="picture-text">
-        {`pH ${low_pH}–${high_pH}`}
+        {`pH ${low}–${high}`}
       </text>
       {focus === 'temperature' && <Thermometer bulb={[62, 160]} top={[74, 84]} text={text} />}
     </Frame>

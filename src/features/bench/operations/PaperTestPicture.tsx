@@ -4,11 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { positive: [118, 150], line: [60, 70] };
 
 /** A drop on a glass rod, touched to a strip of paper. */
-export function PaperTestPicture({ step, focus }: PictureProps) {
-  const { positive, negative } = step.step.params as unknown as {
-    readonly positive: string;
-    readonly negative: string;
-  };
+export function PaperTestPicture({ drawing: { positive, negative }, focus }: PictureProps<'paper'>) {
   return (
     <Frame label="A drop from a glass rod on a strip of test paper" spots={spots} focus={focus}>
       <path d="M40 138h160v24H40z" className="solid" />

@@ -9,7 +9,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** The mixture goes into stirred ice-water, not the other way round. */
-export function QuenchPicture({ focus, text }: PictureProps) {
+export function QuenchPicture({ focus, text }: PictureProps<'quench'>) {
   return (
     <Frame label="The mixture is poured into stirred ice-water" spots={spots} focus={focus}>
       <Beaker x={116} y={186} fill={0.55} width={104} />

@@ -2,8 +2,7 @@ import { Frame } from './parts';
 import type { PictureProps, Spot } from './parts';
 
 /** A rack: the samples, a known positive, a known negative and a blank. */
-export function RackPicture({ step, focus }: PictureProps) {
-  const { tubes } = step.step.params as unknown as { readonly tubes: readonly string[] };
+export function RackPicture({ drawing: { tubes }, focus }: PictureProps<'rack'>) {
   const marks = [...tubes.map((_, i) => String(i + 1)), '+', '−', '0'];
   const gap = 200 / marks.length;
   const at = (i: number) => 20 + gap * (i + 0.5);

@@ -1,7 +1,6 @@
 import { format } from '@/core/quantity/format';
 import { ConicalFlask, Frame, Plate } from './parts';
 import type { PictureProps, Spot } from './parts';
-import type { Recrystallization } from '@/core/operations/recrystallization';
 
 const spots: Readonly<Record<string, Spot>> = {
   heater: [90, 184],
@@ -13,8 +12,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** The flask on its plate with the solvent so far against what is expected. */
-export function RecrystallizationPicture({ step, focus }: PictureProps) {
-  const { total, expected } = step.actual as Recrystallization;
+export function RecrystallizationPicture({ drawing: { total, expected }, focus }: PictureProps<'dissolving'>) {
   const share = total && expected ? total.q.value / expected.q.value : 0;
   const text = (worked: NonNullable<typeof total>) => format(worked.q, worked.unit, { figures: 2 });
   const height = 120;

@@ -1,4 +1,3 @@
-import { isAirCooled } from '@/core/operations/airCooled';
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
 import type { PictureProps, Spot } from './parts';
 
@@ -14,9 +13,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Flask, upright condenser with water from below to above, open at the top; the vapour ring in the lower third. */
-export function RefluxPicture({ step, focus, text }: PictureProps) {
-  const { operation, context } = step;
-  const air = isAirCooled(operation.conditions?.(context.params) ?? {}, [], context.bench.doc);
+export function RefluxPicture({ drawing: { air }, focus, text }: PictureProps<'reflux'>) {
   const ring = focus === 'firstReflux' || focus === 'temperature' || focus === 'heatOff';
   return (
     <Frame

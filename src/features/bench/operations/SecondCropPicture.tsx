@@ -4,7 +4,7 @@ import type { PictureProps, Spot } from './parts';
 const spots: Readonly<Record<string, Spot>> = { apart: [178, 130] };
 
 /** Two vials: the second crop has its own. */
-export function SecondCropPicture({ focus }: PictureProps) {
+export function SecondCropPicture({ focus }: PictureProps<'secondCrop'>) {
   return (
     <Frame label="The second crop goes into a vial of its own" spots={spots} focus={focus}>
       {[

@@ -13,8 +13,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A flask under a drying tube: waiting for the start, or set up dry. */
-export function StartPicture({ step, focus }: PictureProps) {
-  const waits = 'minutes' in step.step.params;
+export function StartPicture({ drawing: { waits }, focus }: PictureProps<'start'>) {
   return (
     <Frame
       label={

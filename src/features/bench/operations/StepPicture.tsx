@@ -1,5 +1,7 @@
 import { MeasurePicture } from './MeasurePicture';
 import { pictures } from './pictures';
+import type { ComponentType } from 'react';
+import type { PictureProps } from './parts';
 import type { SlotAsk } from '@/core/operations/ask';
 import type { StepState } from '@/core/record/benchState';
 
@@ -17,6 +19,9 @@ export function StepPicture({
   readonly text?: string;
 }) {
   if (slot && (slot.dim === 'mass' || slot.dim === 'volume')) return <MeasurePicture slot={slot} text={text} />;
-  const Picture = pictures[step.operation.name];
-  return Picture ? <Picture step={step} focus={focus} text={text} /> : null;
+  const drawing = step.operation.drawing?.(step.actual, step.context);
+  if (!drawing) return null;
+  // Each drawing stands beside the card of its own kind.
+  const Picture = pictures[drawing.kind] as ComponentType<PictureProps>;
+  return <Picture drawing={drawing} step={step} focus={focus} text={text} />;
 }

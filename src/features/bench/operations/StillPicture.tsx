@@ -1,4 +1,3 @@
-import { isAirCooled } from '@/core/operations/airCooled';
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
 import type { PictureProps, Spot } from './parts';
 
@@ -16,14 +15,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Pot, head with the bulb level with the side arm, sloping condenser with water from below, receiver open to the air. */
-export function StillPicture({ step, focus, text }: PictureProps) {
-  const packed = 'stages' in step.step.params;
-  const { operation, context } = step;
-  const air = isAirCooled(
-    operation.conditions?.(context.params) ?? {},
-    operation.refs(context.params).substances ?? [],
-    context.bench.doc,
-  );
+export function StillPicture({ drawing: { packed, air }, step, focus, text }: PictureProps<'still'>) {
   const reads = step.asks.find(({ id }) => id === focus)?.kind === 'measure';
   return (
     <Frame

@@ -10,7 +10,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A tared flask turning in a warm bath, vapour drawn over to a cooled receiver. */
-export function StrippingPicture({ focus }: PictureProps) {
+export function StrippingPicture({ focus }: PictureProps<'stripping'>) {
   return (
     <Frame
       label="Tared flask turning in a warm bath; the solvent goes over to a cooled receiver"

@@ -8,8 +8,8 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A recorded trace over its axis: peaks of a chromatogram, bands of a spectrum. */
-export function TracePicture({ step, focus }: PictureProps) {
-  const bands = 'bands' in step.step.params;
+export function TracePicture({ drawing, focus }: PictureProps<'trace'>) {
+  const bands = drawing.shows === 'bands';
   return (
     <Frame
       label={

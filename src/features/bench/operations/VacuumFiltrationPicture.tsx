@@ -11,7 +11,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Funnel with a flat plate on a filter flask, the hose to the pump at its side. */
-export function VacuumFiltrationPicture({ step, focus }: PictureProps) {
+export function VacuumFiltrationPicture({ step, focus }: PictureProps<'suction'>) {
   const cake = focus !== 'paper' && focus !== 'suction';
   const washed = focus === 'washed';
   return (

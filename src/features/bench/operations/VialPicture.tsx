@@ -11,8 +11,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A capped vial with room above the liquid. */
-export function VialPicture({ step, focus }: PictureProps) {
-  const shaken = 'vent_min' in step.step.params;
+export function VialPicture({ drawing: { shaken }, focus }: PictureProps<'vial'>) {
   return (
     <Frame
       label={shaken ? 'Closed vial, shaken and vented, with room above the liquid' : 'Closed vial with its label'}

@@ -1,8 +1,10 @@
 import type { ReactNode } from 'react';
+import type { Drawing } from '@/core/operations/drawing';
 import type { StepState } from '@/core/record/benchState';
 
-/** What a step's picture gets: the step, what is asked now, and what is being typed. */
-export interface PictureProps {
+/** What a step's picture gets: what it draws, the step, what is asked now, and what is being typed. */
+export interface PictureProps<K extends Drawing['kind'] = Drawing['kind']> {
+  readonly drawing: Extract<Drawing, { readonly kind: K }>;
   readonly step: StepState;
   readonly focus: string;
   readonly text: string;

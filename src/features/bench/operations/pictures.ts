@@ -25,42 +25,35 @@ import { StrippingPicture } from './StrippingPicture';
 import { TracePicture } from './TracePicture';
 import { VialPicture } from './VialPicture';
 import type { ComponentType } from 'react';
+import type { Drawing } from '@/core/operations/drawing';
 import type { PictureProps } from './parts';
 
-/** The card of each operation, by its name in the registry. Weighing is drawn as the balance that is read. */
-export const pictures: Readonly<Record<string, ComponentType<PictureProps>>> = {
+/** The card of each kind of drawing. */
+export const pictures: { readonly [K in Drawing['kind']]: ComponentType<PictureProps<K>> } = {
   charge: ChargePicture,
   addition: AdditionPicture,
   reflux: RefluxPicture,
   hold: HoldPicture,
   cooling: CoolingPicture,
   quench: QuenchPicture,
-  vacuumFiltration: VacuumFiltrationPicture,
-  recrystallization: RecrystallizationPicture,
-  drying: DryingPicture,
-  meltingRange: MeltingRangePicture,
+  suction: VacuumFiltrationPicture,
+  dissolving: RecrystallizationPicture,
+  weighings: DryingPicture,
+  melting: MeltingRangePicture,
   secondCrop: SecondCropPicture,
-  calculation: CalculationPicture,
-  extraction: FunnelPicture,
-  wash: FunnelPicture,
-  distillation: StillPicture,
-  fractionation: StillPicture,
-  steamDistillation: StillPicture,
-  reactiveDistillation: StillPicture,
+  sum: CalculationPicture,
+  funnel: FunnelPicture,
+  still: StillPicture,
   stripping: StrippingPicture,
-  dryingLiquid: DryingLiquidPicture,
-  inProcessTest: PaperTestPicture,
-  neutralization: NeutralizationPicture,
-  tubeTests: RackPicture,
-  chromatogram: TracePicture,
-  spectrum: TracePicture,
-  storing: VialPicture,
-  closedVial: VialPicture,
-  gravityFiltration: GravityFiltrationPicture,
-  cakeWash: VacuumFiltrationPicture,
+  dryingAgent: DryingLiquidPicture,
+  paper: PaperTestPicture,
+  pH: NeutralizationPicture,
+  rack: RackPicture,
+  trace: TracePicture,
+  vial: VialPicture,
+  gravity: GravityFiltrationPicture,
   mixedSolvents: MixedSolventsPicture,
-  evaporation: DishPicture,
-  grinding: MortarPicture,
-  induction: StartPicture,
-  anhydrousSetUp: StartPicture,
+  dish: DishPicture,
+  mortar: MortarPicture,
+  start: StartPicture,
 };

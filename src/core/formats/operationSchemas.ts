@@ -1,0 +1,32 @@
+import { jsonSchemaOf } from '../operations/declare/jsonSchema';
+import { operations } from '../operations/registry';
+import type { JsonSchema } from '../operations/declare/jsonSchema';
+
+interface Published extends JsonSchema {
+  readonly $defs: Readonly<Record<string, JsonSchema>> & {
+    readonly step: JsonSchema & { readonly properties: object };
+  };
+}
+
+/** The published schema of a preparation with every operation's name, version and parameters, as they are declared. */
+export function withOperations(schema: Published): Published {
+  const { step } = schema.$defs;
+  const names = operations.map(({ name }) => name);
+  return {
+    ...schema,
+    $defs: {
+      ...schema.$defs,
+      step: {
+        ...step,
+        properties: { ...step.properties, op: { enum: names }, opVersion: { type: 'integer' } },
+        allOf: operations.map(({ name, version, title, fields }) => ({
+          if: { properties: { op: { const: name } }, required: ['op'] },
+          then: {
+            description: title,
+            properties: { opVersion: { const: version }, params: jsonSchemaOf(fields) },
+          },
+        })),
+      },
+    },
+  };
+}

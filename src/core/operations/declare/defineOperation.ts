@@ -1,0 +1,37 @@
+import { refsOf, withoutLine } from './refs';
+import { schemaOf } from './schema';
+import type { Fields, ParamsOf } from './fields';
+import type { Faces, Operation } from '../operation';
+import type { Reads } from './reads';
+import type { Slots } from './vessels';
+
+type SlotName<V extends Slots> = {
+  [K in keyof V & string]: V[K] extends { readonly numbered: true } ? `${K}${number}` : K;
+}[keyof V & string];
+
+/** What an operation declares of itself, beside what it does. */
+interface Declaration<F extends Fields, V extends Slots> {
+  readonly fields: F;
+  readonly vessels: V;
+  /** Readings at slots of its own; those of a line are the line's. @default none */
+  readonly reads?: Reads;
+}
+
+/**
+ * Declares an operation: its parameters and vessels once, and its faces over them. The shape of the parameters, what they name
+ * and what remains without a line follow from the fields.
+ *
+ * The one cast by which all operations stand in one registry: sound, because the derived schema has judged the parameters before
+ * a step is ever read, and `actual` alone makes what the other faces take.
+ */
+export function defineOperation<const F extends Fields, const V extends Slots, A>(
+  declared: Declaration<F, V> & Faces<ParamsOf<F>, A, SlotName<V>>,
+): Operation {
+  const { fields, reads = {} } = declared;
+  const derived: Pick<Operation, 'params' | 'refs' | 'without'> = {
+    params: schemaOf(fields),
+    refs: (params) => refsOf(fields, params),
+    without: (params, line) => withoutLine(fields, params, line),
+  };
+  return { ...declared, reads, ...derived } as unknown as Operation;
+}

@@ -1,0 +1,53 @@
+import type { Fields, RefField } from './fields';
+
+/** Something that the parameters of a step name in the preparation. */
+export interface Ref {
+  readonly kind: RefField['kind'];
+  readonly id: string;
+  /** Keys and indices from the parameters on. */
+  readonly path: readonly (string | number)[];
+}
+
+type Params = Readonly<Record<string, unknown>>;
+
+/** Everything that parameters name, in the order of their fields. What a step has not is left out. */
+export function refsOf(fields: Fields, params: Params, above: Ref['path'] = []): readonly Ref[] {
+  return Object.entries(fields).flatMap(([key, field]): readonly Ref[] =>
+    listed(params[key]).flatMap(([index, value]): readonly Ref[] => {
+      const path = [...above, key, ...index];
+      if (field.kind === 'rows') return refsOf(field.of, value as Params, path);
+      const { kind } = field;
+      if (kind !== 'line' && kind !== 'stage' && kind !== 'substance') return [];
+      return typeof value === 'string' ? [{ kind, id: value, path }] : [];
+    }),
+  );
+}
+
+/** A value, or the values of a list, each with its index. */
+function listed(value: unknown): readonly (readonly [index: readonly number[], value: unknown])[] {
+  if (value === undefined) return [];
+  return Array.isArray(value) ? value.map((one: unknown, i) => [[i], one] as const) : [[[], value]];
+}
+
+/**
+ * What remains of parameters when a line leaves the preparation.
+ *
+ * @returns nothing when the step makes no sense without it
+ */
+export function withoutLine(fields: Fields, params: Params, line: string): Params | undefined {
+  const left: Record<string, unknown> = {};
+  for (const [key, value] of Object.entries(params)) {
+    const field = fields[key];
+    const kept = field?.kind === 'line' ? valueWithout(value, line) : value;
+    const least = field?.many?.[0] ?? 0;
+    const goes = kept === undefined || (Array.isArray(kept) && kept.length < Math.max(1, least) && kept !== value);
+    if (goes && !field?.optional) return undefined;
+    if (!goes) left[key] = kept;
+  }
+  return left;
+}
+
+function valueWithout(value: unknown, line: string): unknown {
+  if (!Array.isArray(value)) return value === line ? undefined : value;
+  return value.includes(line) ? value.filter((one) => one !== line) : value;
+}

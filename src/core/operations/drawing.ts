@@ -1,0 +1,50 @@
+import { isAirCooled } from './airCooled';
+import type { Conditions } from './conditions';
+import type { Preparation } from '../preparation/document';
+import type { Worked } from '../quantity/worked';
+
+/** What depends on the step in its drawing, by the kind of drawing. */
+interface Drawn {
+  readonly charge: unknown;
+  readonly addition: unknown;
+  readonly reflux: { readonly air: boolean };
+  readonly hold: unknown;
+  readonly cooling: { readonly bath: 'air' | 'water' | 'ice' };
+  readonly quench: unknown;
+  readonly suction: unknown;
+  readonly dissolving: { readonly total?: Worked<'volume'>; readonly expected?: Worked<'volume'> };
+  /** Weighings of a series, and what they say. */
+  readonly weighings: {
+    readonly series: readonly { readonly round: number; readonly mass: Worked<'mass'> }[];
+    readonly verdict: 'none' | 'first' | 'falling' | 'rising' | 'soon' | 'constant';
+  };
+  readonly melting: unknown;
+  readonly secondCrop: unknown;
+  readonly sum: { readonly of: 'yield' | 'recovery' };
+  readonly funnel: { readonly organic: 'upper' | 'lower' };
+  readonly still: { readonly packed: boolean; readonly air: boolean };
+  readonly stripping: unknown;
+  readonly dryingAgent: unknown;
+  readonly paper: { readonly positive: string; readonly negative: string };
+  readonly pH: { readonly low: number; readonly high: number };
+  readonly rack: { readonly tubes: readonly string[] };
+  readonly trace: { readonly shows: 'peaks' | 'bands' };
+  readonly vial: { readonly shaken: boolean };
+  readonly gravity: unknown;
+  readonly mixedSolvents: unknown;
+  readonly dish: unknown;
+  readonly mortar: unknown;
+  readonly start: { readonly waits: boolean };
+}
+
+/** What a step's picture shows. */
+export type Drawing = { readonly [K in keyof Drawn]: { readonly kind: K } & Drawn[K] }[keyof Drawn];
+
+/** A still with its condenser: cooled by air where water would crack it. */
+export function still(
+  doc: Preparation,
+  conditions: Conditions,
+  { packed = false, substances = [] }: { readonly packed?: boolean; readonly substances?: readonly string[] } = {},
+): Drawing {
+  return { kind: 'still', packed, air: isAirCooled(conditions, substances, doc) };
+}

@@ -1,0 +1,32 @@
+import { findOperation } from './registry';
+import type { Ref } from './declare/refs';
+import type { Means } from './means';
+import type { Step } from '../preparation/steps';
+import type { Trait } from './operation';
+
+type Known = Pick<Step, 'op' | 'params'>;
+
+/** Ids of one kind that a step names, in the order of its fields. An operation that there is not names nothing. */
+export function namedBy({ op, params }: Known, kind: Ref['kind']): readonly string[] {
+  const refs = findOperation(op)?.refs(params) ?? [];
+  return refs.filter((ref) => ref.kind === kind).map(({ id }) => id);
+}
+
+/** Stage that a step says it works towards. */
+export function goalOf({ op, params }: Known): string | undefined {
+  const operation = findOperation(op);
+  const [key] = Object.entries(operation?.fields ?? {}).find(([, field]) => 'goal' in field) ?? [];
+  const goal = key === undefined ? undefined : params[key];
+  return typeof goal === 'string' ? goal : undefined;
+}
+
+/** What a step is about, as other steps' models have to know it. */
+export function meansOf(step: Known): Means {
+  const goal = goalOf(step);
+  const hot = findOperation(step.op)?.dissolvesHot?.(step.params);
+  return { ...(goal === undefined ? {} : { goal }), ...(hot ? { hot } : {}) };
+}
+
+/** Whether a step's operation has a trait. */
+export const has = ({ op }: Pick<Step, 'op'>, trait: Trait): boolean =>
+  findOperation(op)?.traits?.includes(trait) ?? false;
