@@ -1,4 +1,4 @@
-import { minutesAndSeconds } from './clock';
+import { timeLeft } from './clock';
 import { secondsLeft } from '@/core/record/benchNeed';
 import type { Timer } from '@/core/operations/operation';
 
@@ -21,7 +21,7 @@ export function TimerStrip({
   const inside = (
     <>
       <i aria-hidden="true" style={{ width: `${share * 100}%` }} />
-      <span className="timer-left num">{left === undefined ? '–:––' : minutesAndSeconds(left)}</span>
+      <span className="timer-left num">{left === undefined ? '–:––' : timeLeft(left)}</span>
       <span className="timer-words">
         <strong>{late ? `Now: ${timer.then.charAt(0).toLowerCase()}${timer.then.slice(1)}` : timer.label}</strong>
         <small>{late ? `${timer.label}, over the time` : `then: ${timer.then}`}</small>

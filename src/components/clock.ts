@@ -1,4 +1,5 @@
 import { roundDecimals } from '@/core/quantity/decimals';
+import { spanWords } from '@/core/quantity/spanWords';
 
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
@@ -14,6 +15,10 @@ export function minutesAndSeconds(seconds: number): string {
   const whole = Number(roundDecimals(Math.abs(seconds), 0));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
+
+/** What is left of a time that runs: as a clock shows it, from two hours on in words. */
+export const timeLeft = (seconds: number): string =>
+  Math.abs(seconds) < 7200 || Number.isNaN(seconds) ? minutesAndSeconds(seconds) : spanWords(Math.abs(seconds));
 
 /** A duration in words, "4 h 20 min"; of what is no time a gap. */
 export function hoursAndMinutes(minutes: number): string {

@@ -59,5 +59,6 @@ export const fullParams: Readonly<Record<string, Step['params']>> = {
       { band: 'hydroxyl', expected: 'absent' },
     ],
   },
+  stand: { hours: 48, where: 'refrigerator', cover: 'stoppered', look: 'crystals', reaction: true, of: 's' },
   storing: { of: 's', how: 'stoppered' },
 };

@@ -11,6 +11,7 @@ export const oddOperations = (): Preparation => {
     gravityFiltration: {},
     evaporation: { of: 'pure', days: 5 },
     reactiveDistillation: { substance: 'acetanilide', ceiling_C: 110 },
+    stand: { hours: 40, where: 'refrigerator', cover: 'stoppered', look: 'needles on the wall' },
   }).map(([op, params], i) => ({
     id: `odd-${i + 1}`,
     op,

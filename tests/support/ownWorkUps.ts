@@ -262,6 +262,26 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
       ['grind', 'grindOxidizer'],
     ],
   },
+  'an ethereal solution left in the refrigerator': {
+    subs: {
+      neutral: ['Fluorene', 'C13H10', 'c1ccc2c(c1)Cc1ccccc12', 'H410'],
+      ether: ['Diethyl ether', 'C4H10O', 'CCOCC', 'H224 H302 H336 EUH019'],
+    },
+    lines: {
+      neutral: ['neutral', 'material', '1.0 g', 'flask'],
+      ether: ['ether', 'solvent', '20 mL', 'flask'],
+    },
+    steps: [
+      charge('neutral', { in: 'flask' }),
+      charge('ether', { in: 'flask' }),
+      ['bench', 'stand', { hours: 20, where: 'bench', cover: 'loosely' }, { in: 'flask' }],
+      ['cold', 'stand', { hours: 20, where: 'refrigerator', cover: 'stoppered' }, { in: 'flask' }],
+    ],
+    marks: [
+      ['ether', 'ether', 'peroxide'],
+      ['cold', 'coldStore'],
+    ],
+  },
   'two harmless solids rubbed together': {
     subs: {
       aldehyde: ['Vanillin', 'C8H8O3', 'COc1cc(C=O)ccc1O', 'H319'],

@@ -106,6 +106,20 @@ const cases: readonly Case[] = [
     right: [event(0, 'stir', 'begun'), event(30, 'stir', 'ended')],
   },
   {
+    rule: 'stand.short',
+    severity: 'note',
+    doc: () => withStep('stand', 'stand', { hours: 24, where: 'bench', cover: 'stoppered' }),
+    steps: [event(0, 'stand', 'begun'), event(60 * 20, 'stand', 'ended')],
+    right: [event(0, 'stand', 'begun'), event(60 * 23, 'stand', 'ended')],
+  },
+  {
+    rule: 'stand.unseen',
+    severity: 'note',
+    doc: () => withStep('stand', 'stand', { hours: 24, where: 'bench', cover: 'stoppered', look: 'needles' }),
+    steps: [event(0, 'stand', 'unseen')],
+    right: [event(0, 'stand', 'unseen'), event(60, 'stand', 'seen')],
+  },
+  {
     rule: 'layers.other',
     severity: 'caution',
     steps: [event(1, 'extract-acid', 'lower')],

@@ -350,6 +350,10 @@ export const hazardRules = {
     says: 'Unscratched round flask, goggles on. Turn it, pull the vacuum slowly, then immerse; at the end lift, vent, then pump off.',
   },
   'hazard.oven': { title: 'Oven', says: 'Nothing wet with a flammable solvent goes into a closed oven.' },
+  'hazard.coldStore': {
+    title: 'Flammable in a refrigerator',
+    says: '{names}: vapour gathers in a closed refrigerator, and its lamp or thermostat can set it off. Only one that is free of sparks inside; stoppered, in a tray, and never beside food.',
+  },
   'hazard.intoHot': {
     title: 'Into a hot solution',
     says: '{name}: only when the flask has stood off the heat for a minute. Into a boiling solution it erupts.',

@@ -1,5 +1,6 @@
 import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
+import { burnsInRoom } from './fire';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
 import { namedBy } from '../operations/named';
@@ -68,6 +69,7 @@ function of(plan: PlanSeen, scene: Scene, aided: ReadonlySet<string>): readonly 
       : [finding('hazard.ceiling', 'note', about, { ceiling: celsius(conditions.ceiling_C) })]),
     ...additionHeat(plan, scene),
     ...grinding(scene),
+    ...coldStore(scene),
     ...induction(plan, scene),
     ...dissolvedSolvent(scene),
   ];
@@ -120,6 +122,19 @@ function grinding({ conditions, places, step }: Scene): readonly Finding[] {
   return sharp.length === 0
     ? []
     : [finding('hazard.grindOxidizer', 'stop', { step: step.id }, { names: sharp.map(({ name }) => name).join('; ') })];
+}
+
+// Less makes no vapour to speak of.
+const least_g = 0.05;
+
+/** Vapour of what catches fire in a room gathers in a closed refrigerator. */
+function coldStore({ conditions, places, step }: Scene): readonly Finding[] {
+  if (!conditions.coldStore || !step) return [];
+  const burning = places
+    .flatMap(({ here }) => [...here.values()])
+    .filter(({ substance, grams = least_g }) => grams >= least_g && burnsInRoom(substance));
+  const names = [...new Set(burning.map(({ name }) => name))].join('; ');
+  return names === '' ? [] : [finding('hazard.coldStore', 'caution', { step: step.id }, { names })];
 }
 
 const firstShare = 0.12;

@@ -20,6 +20,8 @@ export interface Conditions {
   readonly oven?: boolean;
   /** Closed while it reacts, and vented so often. */
   readonly closed?: { readonly vent_min: number };
+  /** Kept in a refrigerator. */
+  readonly coldStore?: boolean;
   /** Shaken in a closed funnel. */
   readonly shakes?: boolean;
   /** Stirred for a time: a bar is in it. */

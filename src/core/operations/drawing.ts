@@ -34,6 +34,7 @@ interface Drawn {
   readonly mixedSolvents: unknown;
   readonly dish: unknown;
   readonly mortar: unknown;
+  readonly standing: { readonly where: 'bench' | 'refrigerator'; readonly stoppered: boolean };
   readonly start: { readonly waits: boolean };
 }
 

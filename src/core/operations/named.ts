@@ -28,5 +28,7 @@ export function meansOf(step: Known): Means {
 }
 
 /** Whether a step's operation has a trait. */
-export const has = ({ op }: Pick<Step, 'op'>, trait: Trait): boolean =>
-  findOperation(op)?.traits?.includes(trait) ?? false;
+export function has({ op, params }: Known, trait: Trait): boolean {
+  const { traits = [] } = findOperation(op) ?? {};
+  return (typeof traits === 'function' ? traits(params) : traits).includes(trait);
+}

@@ -107,7 +107,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly name: string;
   readonly version: number;
   readonly title: string;
-  readonly traits?: readonly Trait[];
+  /** @default none */
+  readonly traits?: readonly Trait[] | ((params: P) => readonly Trait[]);
   /** The line that is added in portions, and in how many. */
   readonly doses?: (params: P) => { readonly line: string; readonly portions: number };
   /** A hot solvent that takes all of a stage and lets it go in the cold. */

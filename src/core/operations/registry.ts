@@ -29,6 +29,7 @@ import { neutralization } from './neutralization';
 import { reactiveDistillation } from './reactiveDistillation';
 import { spectrum } from './spectrum';
 import { steamDistillation } from './steamDistillation';
+import { stand } from './stand';
 import { storing } from './storing';
 import { stripping } from './stripping';
 import { tubeTests } from './tubeTests';
@@ -72,6 +73,7 @@ export const operations: readonly Operation[] = [
   chromatogram,
   spectrum,
   storing,
+  stand,
 ];
 
 const byName = new Map(operations.map((operation) => [operation.name, operation]));

@@ -16,6 +16,7 @@ import { weighingRules } from './weighing/rules';
 import { meltingRangeRules } from './meltingRange/rules';
 import { secondCropRules } from './secondCrop/rules';
 import { calculationRules } from './calculation/rules';
+import { standRules } from './stand/rules';
 import type { RuleText } from '../finding/ruleText';
 
 /** Rules that several operations share. */
@@ -76,4 +77,5 @@ export const operationRules = {
   ...meltingRangeRules,
   ...secondCropRules,
   ...calculationRules,
+  ...standRules,
 };

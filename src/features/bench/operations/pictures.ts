@@ -19,6 +19,7 @@ import { MortarPicture } from './MortarPicture';
 import { NeutralizationPicture } from './NeutralizationPicture';
 import { PaperTestPicture } from './PaperTestPicture';
 import { RackPicture } from './RackPicture';
+import { StandPicture } from './StandPicture';
 import { StartPicture } from './StartPicture';
 import { StillPicture } from './StillPicture';
 import { StrippingPicture } from './StrippingPicture';
@@ -55,5 +56,6 @@ export const pictures: { readonly [K in Drawing['kind']]: ComponentType<PictureP
   mixedSolvents: MixedSolventsPicture,
   dish: DishPicture,
   mortar: MortarPicture,
+  standing: StandPicture,
   start: StartPicture,
 };

@@ -1,0 +1,98 @@
+import { checks, event } from '../asks';
+import { crystallize } from '../predicting/crystallize';
+import { defineOperation } from '../declare/defineOperation';
+import { durationOf } from '../duration';
+import { eventsAt, secondsBetween } from '../onRecord';
+import { finding } from '../../finding/finding';
+import { shortShare } from '../numbers';
+import { react } from '../predicting/react';
+import { room_C } from '../../mixture/shelf';
+import { spanWords } from '../../quantity/spanWords';
+import { timer } from '../timer';
+import * as field from '../declare/fields';
+import { stays } from '../declare/vessels';
+import type { Fields } from '../declare/fields';
+import type { Happening } from '../../record/entry';
+import type { Live } from '../../record/foldRecord';
+import type { Slots } from '../declare/vessels';
+
+const places = { bench: 'on the bench', refrigerator: 'in the refrigerator' } as const;
+const covers = { stoppered: 'stoppered', loosely: 'loosely covered' } as const;
+
+const fields = {
+  hours: field.number('Stands', 'h', [0.1, 1344], { help: 'At most eight weeks.' }),
+  where: field.choice('Where', places),
+  cover: field.choice('Closed', covers, { help: 'Loosely while gas may still form.' }),
+  look: field.optional(field.text('What to look for', 80, { help: 'Such as “crystals on the wall”.' })),
+  reaction: field.optional(field.flag('The reaction goes on meanwhile')),
+  of: field.optional(field.goal('Stage that it is done for')),
+} satisfies Fields;
+
+const vessels = {
+  in: stays('Vessel that stands'),
+} satisfies Slots;
+
+interface Standing {
+  readonly begun?: Live<Happening>;
+  readonly seen?: Live<Happening>;
+  readonly unseen?: Live<Happening>;
+  readonly ended?: Live<Happening>;
+}
+
+// What a refrigerator keeps, °C.
+const refrigerator_C = 5;
+
+/** Standing, unstirred, for hours to weeks, on the bench or in the refrigerator, until somebody looks at it. */
+export const stand = defineOperation({
+  name: 'stand',
+  version: 1,
+  title: 'Standing',
+  fields,
+  vessels,
+  traits: ({ reaction }) => (reaction ? ['reacts'] : []),
+  actual: (context): Standing => eventsAt(context, 'begun', 'seen', 'unseen', 'ended'),
+  sentence: ({ params: { hours, where, cover } }) =>
+    `Let it stand ${places[where]} for about ${spanWords(hours * 3600)}, ${covers[cover]}, not stirred.`,
+  conditions: ({ where }) => (where === 'refrigerator' ? { coldStore: true } : {}),
+  predict: (work, { where, reaction }) => {
+    const place = work.place('in');
+    const at_C = where === 'refrigerator' ? refrigerator_C : room_C;
+    if (reaction) {
+      work.temperature(place, at_C);
+      react(work, place);
+    }
+    crystallize(work, place, at_C);
+  },
+  asks: ({ seen, unseen }, context) => [
+    ...checks(context, { label: 'The label says what it is, bench, date, hazards, and the next step.' }),
+    event(context, 'begun', `Put it ${places[context.params.where]}, where nobody moves it.`, 'It stands'),
+    ...(context.params.look === undefined
+      ? []
+      : [
+          {
+            ...event(context, 'seen', `Look, without moving it: ${context.params.look}?`, 'Seen'),
+            or: [{ name: 'unseen', button: 'Not seen' }],
+            done: seen !== undefined || unseen !== undefined,
+          },
+        ]),
+    event(context, 'ended', 'When the time is over, take it back.', 'Taken back'),
+  ],
+  outcome: ({ begun, ended }) => {
+    const worked = durationOf(begun, ended, 'h');
+    return worked ? [{ label: 'stood', worked }] : [];
+  },
+  timers: ({ begun: from, ended: to }, context) =>
+    timer(context, { label: 'Standing', then: 'Look at it', minutes: context.params.hours * 60, from, to }),
+  check: ({ begun, seen, unseen, ended }, context) => {
+    const { hours, look = '' } = context.params;
+    const about = { step: context.step.id };
+    const seconds = begun && ended && secondsBetween(begun, ended);
+    return [
+      ...(seconds !== undefined && seconds < shortShare * hours * 3600
+        ? [finding('stand.short', 'note', about, { time: spanWords(seconds), planned: spanWords(hours * 3600) })]
+        : []),
+      ...(unseen && !seen ? [finding('stand.unseen', 'note', { ...about, field: 'look' }, { look })] : []),
+    ];
+  },
+  drawing: (_, { params: { where, cover } }) => ({ kind: 'standing', where, stoppered: cover === 'stoppered' }),
+});

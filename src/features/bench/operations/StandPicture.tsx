@@ -1,0 +1,36 @@
+import { ConicalFlask, Frame } from './parts';
+import type { PictureProps, Spot } from './parts';
+
+const spots: Readonly<Record<string, Spot>> = {
+  label: [100, 150],
+  begun: [100, 182],
+  seen: [100, 160],
+  ended: [100, 110],
+};
+
+/** A flask with its label at rest: on the bench, or behind the door of a refrigerator. */
+export function StandPicture({ drawing: { where, stoppered }, focus }: PictureProps<'standing'>) {
+  const cold = where === 'refrigerator';
+  return (
+    <Frame
+      label={`A ${stoppered ? 'stoppered' : 'loosely covered'} flask at rest ${cold ? 'in the refrigerator' : 'on the bench'}, not stirred`}
+      spots={spots}
+      focus={focus}
+    >
+      {cold && (
+        <>
+          <path d="M28 14h144v182H28zM172 14l46 18v182l-46-18" className="glass" />
+          <path d="M28 64h144" className="stem" />
+          <text x="100" y="46" textAnchor="middle" className="picture-note">
+            about 5 °C
+          </text>
+        </>
+      )}
+      <ConicalFlask x={100} y={180} fill={0.4} />
+      {stoppered ? <path d="M90 74h20l-3 14H93z" className="solid" /> : <path d="M82 84q18-12 36 0" className="stem" />}
+      <path d="M78 148h44v16H78z" className="display" />
+      <path d="M84 154h32M84 159h22" className="stem" />
+      <path d="M14 182h200" className="stem" />
+    </Frame>
+  );
+}
