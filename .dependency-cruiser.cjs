@@ -28,6 +28,20 @@ module.exports = {
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(yup|decimal\\.js|jsonc-parser)/' },
     },
     {
+      name: 'log-engine',
+      comment: 'The record knows entries, not what they mean at a bench.',
+      severity: 'error',
+      from: { path: '^src/core/record/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/core/(bench|document|plan|editing|operations|process|results|hazard|waste)/' },
+    },
+    {
+      name: 'features-apart',
+      comment: 'What two features share is a component, or belongs to the core.',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/features/([^/]+)/', pathNot: '^src/features/$1/' },
+    },
+    {
       name: 'declared-once',
       comment: 'The shape of parameters follows from the fields that an operation declares.',
       severity: 'error',

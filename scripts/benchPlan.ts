@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { readPreparation } from '@/core/formats/readPreparation';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { summary } from './timings';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 // Recalculation of a 40-line charge table, as at every keystroke on the plan.
 const read = readPreparation(readFileSync('src/data/preparations/acetanilide.json', 'utf8'));

@@ -1,9 +1,9 @@
 import { batchDistillation } from '@/core/models/distillation/batchDistillation';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { processPlan } from '@/core/process/processPlan';
 import { summary } from './timings';
 import type { Liquid } from '@/core/models/distillation/binaryPair';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 // Runs in the browser that the tests use, bundled by bin/lib/bench.mjs: the plan is foreseen there at every keystroke.
 interface Bench {

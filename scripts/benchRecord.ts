@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { ulid } from 'ulid';
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { config } from '@/server/config';
 import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';

@@ -42,9 +42,9 @@ try {
   const made = await issue(address, 24);
   const { register } = await import('tsx/esm/api');
   register();
-  const { marksOf, mergeBoard } = await import('../../src/features/class/mergeBoard.ts');
+  const { marksOf, mergeBoard } = await import('../../src/components/record/mergeBoard');
   const { writeMark } = await import('../../src/core/record/mark.ts');
-  const { benchState } = await import('../../src/core/record/benchState.ts');
+  const { benchState } = await import('../../src/core/bench/benchState');
   let stop = false;
   const writers = made.groups.map((group) => write(group, () => stop, 150));
   let board = made.board;

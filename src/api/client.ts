@@ -4,7 +4,7 @@ import type { Course } from '@/core/conventions/course';
 import type { EntrySummary } from '@/core/reference/search';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
-import type { Picked } from '@/core/preparation/fromReference';
+import type { Picked } from '@/core/editing/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {

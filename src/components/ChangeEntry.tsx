@@ -8,7 +8,7 @@ import { findUnit } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { slipSeconds } from '@/core/record/foldRecord';
 import type { Body } from '@/core/record/entry';
-import type { EntryWords } from '@/core/record/describeEntry';
+import type { EntryWords } from '@/core/bench/describeEntry';
 import type { Identity } from '@/core/people/identity';
 import type { Live } from '@/core/record/foldRecord';
 

@@ -1,5 +1,5 @@
 import { conventionIds, conventionOf, schoolOf } from '@/core/conventions/catalogue';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 /** Which conventions a class was issued with: those of its own in sight, all of them on a tap. */
 export function ConventionWords({ doc }: { readonly doc: Pick<Preparation, 'conventions'> }) {

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { screen } from '@testing-library/react';
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { acetanilide } from '../../tests/support/preparations';
 import { click, fill, recording, words } from '../../tests/support/screen';
 import { demonstrator, entriesOf, group, idOf, reading } from '../../tests/support/record';

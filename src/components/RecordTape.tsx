@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { ChangeEntry } from './ChangeEntry';
-import { describeEntry } from '@/core/record/describeEntry';
+import { describeEntry } from '@/core/bench/describeEntry';
 import { Guard } from './Guard';
 import { TimeOfDay } from './TimeOfDay';
 import { changeFault } from '@/core/record/mayChange';
@@ -10,7 +10,7 @@ import { timeDoubt } from '@/core/record/timeDoubt';
 import { isLate, noPeriods } from '@/core/record/periods';
 import { tapeRows } from './tapeRows';
 import type { Body, FileNote } from '@/core/record/entry';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { Identity } from '@/core/people/identity';
 import type { Live } from '@/core/record/foldRecord';
 import type { Periods } from '@/core/record/periods';

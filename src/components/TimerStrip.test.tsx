@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { click, words } from '../../tests/support/screen';
 import { entriesOf } from '../../tests/support/record';
 import { oddOperations } from '../../tests/support/oddOperations';

@@ -1,5 +1,5 @@
 import { timeLeft } from './clock';
-import { secondsLeft } from '@/core/record/benchNeed';
+import { secondsLeft } from '@/core/bench/benchNeed';
 import type { Timer } from '@/core/operations/operation';
 
 /** A running timer: what runs, what is left, and what to do then. Late ones say so in words. */

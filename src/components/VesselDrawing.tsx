@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { PlannedVessel } from '@/core/preparation/document';
+import type { PlannedVessel } from '@/core/document/document';
 
 // Outlines in a box of 40 × 56; the liquid is the outline cut at the level.
 export const outlines: Readonly<

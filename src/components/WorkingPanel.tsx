@@ -2,7 +2,7 @@
 import { renderWorking } from '@/core/quantity/renderWorking';
 import type { Working } from '@/core/quantity/renderWorking';
 import { MathText } from './MathText';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 import type { Source, Worked } from '@/core/quantity/worked';
 
 /** Where the names of lines, substances and devices are found. */

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
-import { describeEntry } from '@/core/record/describeEntry';
+import { describeEntry } from '@/core/bench/describeEntry';
 import { timeOfDay } from './clock';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 
 /** Says of an entry of this record what it is, who made it and when, for the workings that rest on it. */
 export function useEntryWords({ record, bench, steps }: BenchState): (id: string) => string | undefined {

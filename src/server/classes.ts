@@ -24,7 +24,7 @@ import type { ClassState } from '@/core/record/classState';
 import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
 import type { Origin } from './identify';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 /** Version of the computations that a class is issued with. */
 const coreVersion = '1';

@@ -1,7 +1,7 @@
 import 'server-only';
-import { fromReference } from '@/core/preparation/fromReference';
+import { fromReference } from '@/core/editing/fromReference';
 import { pickEntry, readAllStructures, readLibrary } from './referenceLibrary';
-import type { Substance } from '@/core/preparation/document';
+import type { Substance } from '@/core/document/document';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 
 /** Substances of the library that a model can work with, by name, as a preparation would hold them. */

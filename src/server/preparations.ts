@@ -8,8 +8,8 @@ import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { Preparation } from '@/core/preparation/document';
-import type { PreparationSummary, StoredPreparation } from '@/core/preparation/stored';
+import type { Preparation } from '@/core/document/document';
+import type { PreparationSummary, StoredPreparation } from '@/core/document/stored';
 
 const deadlineMs = 15_000;
 

@@ -14,7 +14,7 @@ import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { readStructures } from './structures';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { Library } from './referenceLibrary';
-import type { Picked } from '@/core/preparation/fromReference';
+import type { Picked } from '@/core/editing/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 
 /** Words that stand where an entry's id stands in an address. */

@@ -10,7 +10,7 @@ import { readStructures } from './structures';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { EntrySummary } from '@/core/reference/search';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
-import type { Picked } from '@/core/preparation/fromReference';
+import type { Picked } from '@/core/editing/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 
 /** The newest own version of an entry. */

@@ -6,7 +6,7 @@ import { ulid } from 'ulid';
 import { addAccount, changePassword, disableAccount, linkOwner, listAccounts, welcome } from '@/server/accounts';
 import { admit } from '@/server/access';
 import { beginFile } from '@/server/files';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { connect, database } from '@/server/database';
 import { createPreparation } from '@/server/preparations';
 import { csvText } from '@/server/csv';

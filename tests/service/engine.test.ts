@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ulid } from 'ulid';
 import { beginFile, readFile, takePart } from '@/server/files';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { changePin, readRoster, saveRoster } from '@/server/roster';
 import { classSettings } from '@/core/record/classSettings';
 import { connect, database } from '@/server/database';

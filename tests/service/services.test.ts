@@ -1,5 +1,5 @@
 import { budgetsOf, forgetTries, spend } from '@/server/attempts';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { resultsFile } from '@/server/results';
 import Papa from 'papaparse';
 import { findClass, findClassDoor, readBoard } from '@/server/classes';

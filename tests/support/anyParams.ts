@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Field, Fields } from '@/core/operations/declare/fields';
-import type { Preparation } from '@/core/preparation/document';
-import type { Step } from '@/core/preparation/steps';
+import type { Preparation } from '@/core/document/document';
+import type { Step } from '@/core/document/steps';
 
 type Known = Pick<Preparation, 'lines' | 'stages' | 'substances'>;
 

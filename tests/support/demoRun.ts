@@ -1,9 +1,9 @@
 import { chainHash, chainStart, contentHash } from '@/core/record/chain';
 import { demoBody } from '@/data/demoSteps';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { acetanilide } from './preparations';
 import { demonstrator, group, idOf, sha256 } from './record';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { ClassSettings } from '@/core/record/classSettings';
 import type { DemoStep } from '@/data/demoSteps';
 import type { Entry } from '@/core/record/entry';

@@ -1,4 +1,4 @@
-import type { Step } from '@/core/preparation/steps';
+import type { Step } from '@/core/document/steps';
 
 /** Parameters of every operation, each with all that it may have. */
 export const fullParams: Readonly<Record<string, Step['params']>> = {

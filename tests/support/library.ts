@@ -1,8 +1,8 @@
-import { fromReference } from '@/core/preparation/fromReference';
+import { fromReference } from '@/core/editing/fromReference';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { solutionChecks } from '@/core/reference/solutionChecks';
 import { standingsOf } from '@/core/reference/confirmation';
-import type { ChargeLine, Substance } from '@/core/preparation/document';
+import type { ChargeLine, Substance } from '@/core/document/document';
 
 /** A substance of the library as a preparation holds it. */
 export function taken(id: string): { readonly substance: Substance; readonly bottle: Partial<ChargeLine> } {

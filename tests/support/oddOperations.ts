@@ -1,5 +1,5 @@
 import { acetanilide } from './preparations';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 /** Operations that no shipped preparation uses, one step each. */
 export const oddOperations = (): Preparation => {

@@ -1,6 +1,6 @@
 import { documentOf } from './preparations';
 import groupsByStructure from './ownGroups.json';
-import type { Preparation, Role, Substance } from '@/core/preparation/document';
+import type { Preparation, Role, Substance } from '@/core/document/document';
 
 /** A caution by its rule (without "hazard."), at a step. */
 export type Mark = readonly [step: string, ...rules: readonly string[]];

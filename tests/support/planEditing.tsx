@@ -1,10 +1,11 @@
 import { act, render } from '@testing-library/react';
 import { useState } from 'react';
-import { PlanViewContext, unlit } from '@/features/plan/planView';
-import { computePlan } from '@/core/preparation/plan';
-import type { Plan } from '@/core/preparation/planTypes';
-import type { PlanView } from '@/features/plan/planView';
-import type { Preparation } from '@/core/preparation/document';
+import { PlanViewContext, unlit } from '@/components/plan/planView';
+import { computePlan } from '@/core/plan/plan';
+import { processPlan } from '@/core/process/processPlan';
+import type { Plan } from '@/core/plan/planTypes';
+import type { PlanView } from '@/components/plan/planView';
+import type { Preparation } from '@/core/document/document';
 import type { ReactElement } from 'react';
 
 /** Renders a part of the plan screen that edits, with a plan that follows what it does. */
@@ -18,13 +19,19 @@ export function editing(first: Preparation, part: (plan: Plan) => ReactElement, 
       setPlan(now);
     };
     const view: PlanView = {
+      id: 'p',
       plan,
+      get process() {
+        return processPlan(plan);
+      },
       edit: (_, change) => put(change(now.doc)),
       canEdit,
       open: undefined,
       toggle: () => undefined,
       lit: unlit,
       editLine: () => undefined,
+      issuing: false,
+      setIssuing: () => undefined,
     };
     return <PlanViewContext.Provider value={view}>{part(plan)}</PlanViewContext.Provider>;
   };

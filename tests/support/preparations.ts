@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { readPreparation } from '@/core/formats/readPreparation';
-import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/core/preparation/document';
+import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/core/document/document';
 
 /** Text of the shipped file of a preparation. */
 export const acetanilideText = () => readFileSync('src/data/preparations/acetanilide.json', 'utf8');

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { benchResults } from '@/core/results/benchResults';
-import { benchState } from '@/core/record/benchState';
-import { benchNeed } from '@/core/record/benchNeed';
+import { benchState } from '@/core/bench/benchState';
+import { benchNeed } from '@/core/bench/benchNeed';
 import { classResults } from '@/core/results/classResults';
-import { describeEntry } from '@/core/record/describeEntry';
+import { describeEntry } from '@/core/bench/describeEntry';
 import { draftSchema } from '@/core/record/draftSchema';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { resultTable } from '@/core/formats/resultColumns';
@@ -12,7 +12,7 @@ import { acetanilide, dienone } from '../support/preparations';
 import { entriesOf, idOf } from '../support/record';
 import type { Ask } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 // Whatever a group may send, in whatever order: the state is computed, told in words and printed, never thrown or a NaN.
 

@@ -1,11 +1,11 @@
 import { draftSchema } from '@/core/record/draftSchema';
 import { entriesOfScript } from '../support/demoRun';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { oddOperations } from '../support/oddOperations';
 import { shippedPreparations } from '../support/preparations';
 import type { Ask } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 const units = { mass: 'g', volume: 'mL', temperature: '°C', fraction: '%' } as const;
 

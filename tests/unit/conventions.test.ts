@@ -1,9 +1,9 @@
 import { benchResults } from '@/core/results/benchResults';
-import { benchState } from '@/core/record/benchState';
-import { computePlan } from '@/core/preparation/plan';
+import { benchState } from '@/core/bench/benchState';
+import { computePlan } from '@/core/plan/plan';
 import { conventionIds, conventionOf, schoolOf } from '@/core/conventions/catalogue';
 import { conventionsSchema } from '@/core/conventions/schema';
-import { preparationSchema } from '@/core/preparation/schema';
+import { preparationSchema } from '@/core/document/schema';
 import { acetanilide, smallPreparation } from '../support/preparations';
 import { stateOfScript } from '../support/demoRun';
 import { demoRecord } from '@/data/demoRecord';
@@ -11,7 +11,7 @@ import { entriesOf } from '../support/record';
 import type { Body } from '@/core/record/entry';
 import type { Conventions } from '@/core/conventions/catalogue';
 import type { MeasureAsk } from '@/core/operations/ask';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 const issued = (conventions: Conventions): Preparation => ({ ...acetanilide(), conventions });
 const stepOf = (doc: Preparation, op: string, entries: readonly Body[] = []) => {

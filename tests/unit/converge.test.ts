@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { acetanilide } from '../support/preparations';
-import { addEntries, marksOf } from '@/features/class/mergeBoard';
-import { benchState } from '@/core/record/benchState';
+import { addEntries, marksOf } from '@/components/record/mergeBoard';
+import { benchState } from '@/core/bench/benchState';
 import { chainHash, chainStart, contentHash, verifyChain } from '@/core/record/chain';
 import { demonstrator, group, idOf, reading, sha256 } from '../support/record';
 import { foldRecord } from '@/core/record/foldRecord';

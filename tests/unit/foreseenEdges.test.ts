@@ -1,17 +1,17 @@
 import { agentNeed } from '@/core/models/drying/agentNeed';
-import { boilsAway } from '@/core/operations/predicting/volatile';
-import { computePlan } from '@/core/preparation/plan';
-import { gramsOf } from '@/core/mixture/matter';
+import { boilsAway } from '@/core/process/worktop/volatile';
+import { computePlan } from '@/core/plan/plan';
+import { gramsOf } from '@/core/process/matter/matter';
 import { headReading } from '@/core/models/distillation/headReading';
-import { kindOf } from '@/core/operations/predicting/kinds';
-import { notIdeal } from '@/core/operations/predicting/idealPair';
+import { kindOf } from '@/core/process/worktop/kinds';
+import { notIdeal } from '@/core/process/worktop/idealPair';
 import { predictProcess } from '@/core/process/predictProcess';
 import { solventPartition } from '@/core/models/partition/solventPartition';
-import { wholeOf } from '@/core/mixture/shelf';
+import { wholeOf } from '@/core/process/matter/shelf';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
 import { acetanilide, shipped } from '../support/preparations';
 import { taken } from '../support/library';
-import type { ChargeLine, Preparation } from '@/core/preparation/document';
+import type { ChargeLine, Preparation } from '@/core/document/document';
 
 const foreseen = (doc: Preparation) => predictProcess(computePlan(doc));
 const remarks = (doc: Preparation, step: string) =>

@@ -1,7 +1,7 @@
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { benchResults } from '@/core/results/benchResults';
 import { classResults } from '@/core/results/classResults';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { demoRecord, demoSettings } from '@/data/demoRecord';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { processPlan } from '@/core/process/processPlan';
@@ -12,8 +12,8 @@ import { expectGolden } from '../support/golden';
 import { oddOperations } from '../support/oddOperations';
 import { stateOfScript } from '../support/demoRun';
 import type { Finding } from '@/core/finding/finding';
-import type { StepState } from '@/core/record/benchState';
-import type { Preparation } from '@/core/preparation/document';
+import type { StepState } from '@/core/bench/benchState';
+import type { Preparation } from '@/core/document/document';
 
 // Numbers and sentences of everything that is shipped. They change with a stated reason, never with a change of shape.
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { residues } from '@/core/waste/residues';
@@ -9,7 +9,7 @@ import { shippedSubstances } from '@/data/reference';
 import { taken } from '../support/library';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, smallPreparation } from '../support/preparations';
-import type { ChargeLine, Entered, Preparation, Role } from '@/core/preparation/document';
+import type { ChargeLine, Entered, Preparation, Role } from '@/core/document/document';
 import type { RuleId } from '@/core/finding/rules';
 
 type Charged = readonly [id: string, role: Role, entered: Entered];

@@ -1,5 +1,5 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { demoRecord } from '@/data/demoRecord';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { acetanilide } from '../support/preparations';

@@ -1,9 +1,9 @@
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { entriesOfScript } from '../support/demoRun';
 import { oddOperations } from '../support/oddOperations';
 import { shipped } from '../support/preparations';
 import type { DemoStep } from '@/data/demoSteps';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 const event = (minute: number, step: string, name: string): DemoStep => ({ minute, step, event: name });
 const tick = (minute: number, step: string, name: string): DemoStep => ({ minute, step, tick: name });

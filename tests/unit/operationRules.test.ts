@@ -1,12 +1,12 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { operationRules } from '@/core/operations/rules';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { acetanilide, dienone, shipped } from '../support/preparations';
 import { entriesOfScript } from '../support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';
-import type { Preparation } from '@/core/preparation/document';
-import type { Step } from '@/core/preparation/steps';
+import type { Preparation } from '@/core/document/document';
+import type { Step } from '@/core/document/steps';
 import type { Severity } from '@/core/finding/finding';
 
 const event = (minute: number, step: string, name: string): DemoStep => ({ minute, step, event: name });

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { hazardRules } from '@/core/finding/hazardRules';
 import { processPlan } from '@/core/process/processPlan';
@@ -9,7 +9,7 @@ import { wastePlan } from '@/core/waste/wastePlan';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
 import { shipped, smallPreparation } from '../support/preparations';
 import { taken } from '../support/library';
-import type { ChargeLine, Preparation, Role } from '@/core/preparation/document';
+import type { ChargeLine, Preparation, Role } from '@/core/document/document';
 
 const all = Object.entries(ownPreparations);
 const findings = (doc: Preparation) => hazardFindings(computePlan(doc));

@@ -1,8 +1,8 @@
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { acetanilide, dienone, documentOf, dienoneText, smallPreparation, withLine } from '../support/preparations';
 import { renderFinding } from '@/core/finding/renderFinding';
-import type { Plan } from '@/core/preparation/planTypes';
-import type { Pin, Preparation } from '@/core/preparation/document';
+import type { Plan } from '@/core/plan/planTypes';
+import type { Pin, Preparation } from '@/core/document/document';
 
 const rulesOf = (plan: Plan) => plan.findings.map(({ rule }) => rule);
 const target = (plan: Plan, id: string) => plan.lines.find(({ facts }) => facts.line.id === id)?.target;

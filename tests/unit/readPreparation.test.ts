@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv';
 import fc from 'fast-check';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { processPlan } from '@/core/process/processPlan';
 import { largestFile } from '@/core/formats/limits';
 import { withOperations } from '@/core/formats/operationSchemas';

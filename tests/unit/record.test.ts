@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { benchState } from '@/core/record/benchState';
-import { benchCharge } from '@/core/record/benchCharge';
+import { benchState } from '@/core/bench/benchState';
+import { benchCharge } from '@/core/bench/benchCharge';
 import { draftSchema } from '@/core/record/draftSchema';
 import { foldRecord } from '@/core/record/foldRecord';
 import { renderFinding } from '@/core/finding/renderFinding';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { molarMass } from '@/core/compound/molarMass';
 import { smallPreparation } from '../support/preparations';
-import type { Plan } from '@/core/preparation/planTypes';
-import type { Preparation } from '@/core/preparation/document';
+import type { Plan } from '@/core/plan/planTypes';
+import type { Preparation } from '@/core/document/document';
 import type { Species } from '../support/preparations';
 
 const M = (formula: string) => {

@@ -20,9 +20,9 @@ test('no page, component or rule knows the shipped preparation', () => {
 
 test('outside the registry and its drawings nothing asks for an operation by its name', () => {
   const names = operations.map(({ name }) => name);
-  const asking = ['src/features', 'src/components', 'src/core/record', 'src/core/results', 'src/core/preparation']
+  const core = ['bench', 'document', 'editing', 'explore', 'hazard', 'plan', 'process', 'record', 'results', 'waste'];
+  const asking = ['src/features', 'src/components', ...core.map((room) => join('src/core', room))]
     .flatMap(filesOf)
-    .filter((file) => file !== join('src/features/bench/operations', 'pictures.ts'))
     .flatMap((file) => {
       const code = readFileSync(file, 'utf8').replace(/\/\*\*[\s\S]*?\*\/|\/\/.*/g, '');
       const compared = names.filter((name) =>
@@ -31,6 +31,14 @@ test('outside the registry and its drawings nothing asks for an operation by its
       return compared.map((name) => `${file}: ${name}`);
     });
   expect(asking).toEqual([]);
+});
+
+test('nobody looks for a key among the parameters of a step: who has to know asks the operation', () => {
+  const guesses = /(?<!error\.)params\??\.?\[|['"] in [\w.]*params\b|\b(step|one)[\w.]*\.params as /;
+  const files = filesOf('src').filter((file) => !file.includes('operations/declare'));
+  const guessing = files.filter((file) => guesses.test(readFileSync(file, 'utf8')));
+  // The one place that reads a key of a field: the stage that a step works towards; and the numbers of the plan, by their fields.
+  expect(guessing.sort()).toEqual(['src/core/operations/named.ts', 'src/features/plan/StepNumbers.tsx']);
 });
 
 test('each operation is a folder of its own, named as it is', () => {

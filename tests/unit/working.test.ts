@@ -1,10 +1,10 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchResults } from '@/core/results/benchResults';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { expressionOf, renderWorking } from '@/core/quantity/renderWorking';
 import { formulaCatalogue } from '@/core/quantity/formulaCatalogue';
 import { roundToStep } from '@/core/quantity/decimals';
-import { benchCharge } from '@/core/record/benchCharge';
+import { benchCharge } from '@/core/bench/benchCharge';
 import { foldRecord } from '@/core/record/foldRecord';
 import { classResults } from '@/core/results/classResults';
 import { carbonDioxide } from '@/core/hazard/gas';
@@ -18,7 +18,7 @@ import { acetanilide, dienone, shippedPreparations, smallPreparation } from '../
 import { entriesOf, reading } from '../support/record';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { Dim } from '@/core/quantity/dims';
-import type { Pin, Preparation } from '@/core/preparation/document';
+import type { Pin, Preparation } from '@/core/document/document';
 import type { Worked } from '@/core/quantity/worked';
 
 // Every working that the product can show is evaluated anew from the printed expression, in SI units, and must give the

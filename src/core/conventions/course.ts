@@ -3,7 +3,7 @@ import { conventionsSchema } from './schema';
 import { deviceSchema } from '../quantity/deviceSchema';
 import type { Conventions } from './catalogue';
 import type { Device } from '../quantity/device';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 
 /** What a course settles once for all its classes. */
 export interface CourseSettings {

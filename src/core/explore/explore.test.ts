@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { computePlan } from '../preparation/plan';
+import { computePlan } from '../plan/plan';
 import { exploreDistillation } from './distillation';
 import { exploreExtraction } from './extraction';
 import { exploreMelting } from './melting';

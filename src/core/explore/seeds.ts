@@ -1,20 +1,20 @@
 import { findOperation } from '../operations/registry';
 import { has, meansOf, namedBy } from '../operations/named';
-import { factsOf } from '../preparation/facts';
-import { gramsOf } from '../mixture/matter';
-import { kindsOf } from '../operations/predicting/kinds';
-import { mainStages } from '../preparation/mainStages';
-import { millilitres } from '../operations/predicting/volumes';
-import { phaseOf, wholeOf } from '../mixture/shelf';
-import type { Content } from '../mixture/shelf';
+import { factsOf } from '../plan/facts';
+import { gramsOf } from '../process/matter/matter';
+import { kindsOf } from '../process/worktop/kinds';
+import { mainStages } from '../document/mainStages';
+import { millilitres } from '../process/worktop/volumes';
+import { phaseOf, wholeOf } from '../process/matter/shelf';
+import type { Content } from '../process/matter/shelf';
 import type { DistillationQuestion } from './distillation';
 import type { ExtractionQuestion } from './extraction';
 import type { Impurity } from '../models/washing/washPlan';
-import type { Kind } from '../operations/predicting/kinds';
-import type { Role } from '../preparation/document';
-import type { Plan } from '../preparation/planTypes';
+import type { Kind } from '../process/worktop/kinds';
+import type { Role } from '../document/document';
+import type { Plan } from '../plan/planTypes';
 import type { Prediction, StepPrediction } from '../process/predictProcess';
-import type { Step } from '../preparation/steps';
+import type { Step } from '../document/steps';
 
 /** Numbers of a preparation that an explorer begins with. Substances by their ids. */
 export interface Seeds {

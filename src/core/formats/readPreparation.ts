@@ -2,11 +2,11 @@ import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser
 import { ValidationError } from 'yup';
 import { isStorable, tooDeepAt } from './plainText';
 import { largestFile, mostFaults } from './limits';
-import { preparationSchema } from '../preparation/schema';
+import { preparationSchema } from '../document/schema';
 import { upgradePreparation } from './upgradePreparation';
-import { referenceFaults } from '../preparation/references';
+import { referenceFaults } from '../document/references';
 import type { Node, ParseError } from 'jsonc-parser';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { FileFault } from './limits';
 
 export type ReadPreparation =

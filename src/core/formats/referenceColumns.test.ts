@@ -3,7 +3,7 @@ import { referenceHeader, referenceRows } from './referenceColumns';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { solutionChecks } from '../reference/solutionChecks';
 import { standingsOf } from '../reference/confirmation';
-import type { Picked } from '../preparation/fromReference';
+import type { Picked } from '../editing/fromReference';
 
 const all: readonly Picked[] = [
   ...shippedSubstances.map((substance): Picked => {

@@ -1,7 +1,7 @@
 import { kindOf, propertyIds } from '../reference/properties';
 import { molarMass } from '../compound/molarMass';
 import { formatDigits } from '../quantity/format';
-import type { Picked, PickedSolution, PickedSubstance } from '../preparation/fromReference';
+import type { Picked, PickedSolution, PickedSubstance } from '../editing/fromReference';
 import type { FieldId, ReferenceSubstance, TabulatedValue } from '../reference/substance';
 import type { Standing } from '../reference/confirmation';
 

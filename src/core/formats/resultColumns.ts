@@ -1,6 +1,6 @@
 import { formatDigits } from '../quantity/format';
 import type { ClassRow } from '../results/classResults';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { StageResult } from '../results/stageResults';
 import type { Worked } from '../quantity/worked';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { computePlan } from '../preparation/plan';
+import { computePlan } from '../plan/plan';
 import { openStored } from './upgradePreparation';
 import { readPreparation } from './readPreparation';
 import { dienone } from '../../../tests/support/preparations';

@@ -1,6 +1,6 @@
-import { fromCharge } from '../preparation/steps';
-import type { ChargeLine, Preparation } from '../preparation/document';
-import type { Step } from '../preparation/steps';
+import { fromCharge } from '../document/steps';
+import type { ChargeLine, Preparation } from '../document/document';
+import type { Step } from '../document/steps';
 
 /**
  * Brings an older document to the current format. Format 1 had no steps: its lines were measured one after the other, which

@@ -1,4 +1,4 @@
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 
 /**
  * Text of a preparation's file. Reading it back gives the same document, and writing that the same text.

@@ -1,6 +1,6 @@
 import { canonicalJson } from '../formats/canonicalJson';
 import type { Confirmation } from '../reference/confirmation';
-import type { Substance } from '../preparation/document';
+import type { Substance } from '../document/document';
 
 /**
  * Who confirmed the very label that a preparation holds. A label that was changed since is not confirmed.

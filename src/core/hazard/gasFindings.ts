@@ -7,7 +7,7 @@ import { fromWorked } from '../quantity/worked';
 import { gasOf } from './gases';
 import { gasVolume } from './gas';
 import { groupsOf } from '../reference/groups';
-import { implied } from '../operations/predicting/kinds';
+import { implied } from '../process/worktop/kinds';
 import { kinds } from './materials';
 import { litres } from './meetingFindings';
 import { molarVolume_L } from '../models/molarVolume';

@@ -2,7 +2,7 @@ import { acidProtons, groupsOf, hasGroup } from '../reference/groups';
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { splitStatement } from './statements';
 import type { GroupId } from '../reference/groups';
-import type { Substance } from '../preparation/document';
+import type { Substance } from '../document/document';
 
 /** What the rules look at in a substance. */
 export type Judged = Pick<Substance, 'id' | 'name'> & Partial<Substance>;

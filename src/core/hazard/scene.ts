@@ -2,17 +2,17 @@ import { findOperation } from '../operations/registry';
 import { has, namedBy } from '../operations/named';
 import { foreseeSteps } from '../process/predictProcess';
 import { reactionStep } from '../process/reactionStep';
-import { introduced } from '../operations/predicting/introduced';
-import type { Bringing } from '../operations/predicting/introduced';
-import { wholeOf } from '../mixture/shelf';
+import { introduced } from '../process/worktop/introduced';
+import type { Bringing } from '../process/worktop/introduced';
+import { wholeOf } from '../process/matter/shelf';
 import type { Conditions } from '../operations/conditions';
 import type { Judged } from './materials';
-import type { Kind } from '../operations/predicting/kinds';
-import type { Matter } from '../mixture/matter';
-import type { Plan } from '../preparation/planTypes';
-import type { PlannedVessel } from '../preparation/document';
-import type { Shelf } from '../mixture/shelf';
-import type { Step } from '../preparation/steps';
+import type { Kind } from '../process/worktop/kinds';
+import type { Matter } from '../process/matter/matter';
+import type { Plan } from '../plan/planTypes';
+import type { PlannedVessel } from '../document/document';
+import type { Shelf } from '../process/matter/shelf';
+import type { Step } from '../document/steps';
 
 /** What the triggers look at of a plan. */
 export type PlanSeen = Pick<Plan, 'doc' | 'lines' | 'charge' | 'findings'>;

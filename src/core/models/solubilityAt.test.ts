@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { acetanilide } from '../../../tests/support/preparations';
 import { solubilityAt } from './solubilityAt';
-import type { Solubility } from '../preparation/document';
+import type { Solubility } from '../document/document';
 
 const [water] = acetanilide().substances.find(({ id }) => id === 'acetanilide')?.solubility as [Solubility];
 const s = (at_C: number, data = water) => {

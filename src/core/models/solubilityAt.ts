@@ -2,7 +2,7 @@ import { neighbours, solubilityBetween } from './crystallization/solubilityBetwe
 import { figuresOf } from '../quantity/decimals';
 import { toCanonical } from '../quantity/units';
 import { derive } from '../stoichiometry/derive';
-import type { Solubility } from '../preparation/document';
+import type { Solubility } from '../document/document';
 import type { Outcome, Worked, WorkedInput } from '../quantity/worked';
 
 /** 0 °C, K. Exact by definition of the Celsius scale. */

@@ -1,5 +1,5 @@
 import type { Conditions } from './conditions';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 
 /** From this vapour temperature on a water-cooled jacket can crack, °C (practical-course custom: 140 to 150). */
 export const airCondenserFrom_C = 140;

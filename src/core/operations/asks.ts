@@ -1,10 +1,10 @@
 import { schoolOf } from '../conventions/catalogue';
 import { eventAt, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
-import { takesPart } from '../preparation/chargeTable';
+import { takesPart } from '../plan/chargeTable';
 import type { CheckAsk, EventAsk, MeasureAsk } from './ask';
 import type { StepContext } from './operation';
-import type { BenchLine } from '../record/benchTypes';
+import type { BenchLine } from '../bench/benchTypes';
 
 /** Set-up checks by name and sentence. */
 export function checks(context: StepContext, says: Readonly<Record<string, string>>): readonly CheckAsk[] {

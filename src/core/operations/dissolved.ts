@@ -1,7 +1,7 @@
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { solubilityAt } from '../models/solubilityAt';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { Worked } from '../quantity/worked';
 
 /**

@@ -1,6 +1,6 @@
 import { isAirCooled } from './airCooled';
 import type { Conditions } from './conditions';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { Worked } from '../quantity/worked';
 
 /** What depends on the step in its drawing, by the kind of drawing. */

@@ -1,7 +1,7 @@
 import { findOperation } from './registry';
 import type { Ref } from './declare/refs';
 import type { Means } from './means';
-import type { Step } from '../preparation/steps';
+import type { Step } from '../document/steps';
 import type { Trait } from './operation';
 
 type Known = Pick<Step, 'op' | 'params'>;

@@ -2,7 +2,7 @@ import type { Happening, Reading } from '../record/entry';
 import type { Live } from '../record/foldRecord';
 import type { Worked } from '../quantity/worked';
 import type { StepContext, StepPart } from './operation';
-import { asRead, isMass } from '../record/measured';
+import { asRead, isMass } from '../bench/measured';
 
 /** Readings of a step that count: live, by slot, at one part of it. A place with rivals has none. */
 export function readingsAt(context: StepContext, part: StepPart = {}): Readonly<Record<string, Live<Reading>>> {

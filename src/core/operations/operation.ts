@@ -4,11 +4,11 @@ import type { Ref } from './declare/refs';
 import type { ParamsSchema } from './declare/schema';
 import type { Slots } from './declare/vessels';
 import type { Finding } from '../finding/finding';
-import type { Preparation } from '../preparation/document';
-import type { Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Step } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 import type { About } from '../record/entry';
-import type { BenchCharge } from '../record/benchTypes';
+import type { BenchCharge } from '../bench/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
 import type { Ask } from './ask';
@@ -17,7 +17,7 @@ import type { Conditions } from './conditions';
 import type { Cuts, HotSolvent } from './means';
 import type { Loss } from './loss';
 import type { StageMass } from './stageMass';
-import type { Worktop } from './predicting/worktop';
+import type { Worktop } from '../process/worktop/worktop';
 
 /** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
 export interface Bench {

@@ -1,17 +1,17 @@
 import { schoolOf } from '../conventions/catalogue';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import { finding } from '../finding/finding';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { coefficientInput } from '../stoichiometry/extents';
-import { fromCharge } from '../preparation/steps';
+import { fromCharge } from '../document/steps';
 import { molarMass } from '../compound/molarMass';
-import { inSentence } from '../preparation/inSentence';
-import { rootOf } from '../preparation/mainStages';
-import { stageBasis } from '../preparation/stageBasis';
+import { inSentence } from '../document/inSentence';
+import { rootOf } from '../document/mainStages';
+import { stageBasis } from '../plan/stageBasis';
 import { percent, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
-import type { Stage } from '../preparation/steps';
+import type { Stage } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 import type { Bench, StepContext } from './operation';
 

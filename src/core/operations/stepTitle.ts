@@ -1,8 +1,8 @@
-import { inSentence } from '../preparation/inSentence';
+import { inSentence } from '../document/inSentence';
 import { findOperation } from './registry';
 import { namedBy } from './named';
-import type { Preparation } from '../preparation/document';
-import type { Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Step } from '../document/steps';
 
 /** What a step is called: its operation and what it is about, "Melting range: crude product". */
 export function stepTitle(doc: Preparation, step: Step): string {

@@ -1,4 +1,4 @@
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { News } from '../record/mark';
 
 /** What somebody with a join code may see before signing in. */

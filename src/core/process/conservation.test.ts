@@ -1,16 +1,16 @@
 import fc from 'fast-check';
-import { computePlan } from '../preparation/plan';
+import { computePlan } from '../plan/plan';
 import { findOperation, operations } from '../operations/registry';
 import { namedBy } from '../operations/named';
-import { gramsOf, nothing, plus } from '../mixture/matter';
+import { gramsOf, nothing, plus } from './matter/matter';
 import { cannot, predictProcess } from './predictProcess';
-import { wholeOf } from '../mixture/shelf';
+import { wholeOf } from './matter/shelf';
 import { anyParams, anyUses } from '../../../tests/support/anyParams';
 import { shippedPreparations } from '../../../tests/support/preparations';
-import type { Matter } from '../mixture/matter';
+import type { Matter } from './matter/matter';
 import type { Prediction } from './predictProcess';
-import type { Preparation } from '../preparation/document';
-import type { Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Step } from '../document/steps';
 
 const docs = shippedPreparations().map(([, doc]) => doc);
 const scaled = (doc: Preparation, factor: string): Preparation => ({ ...doc, pin: { at: 'factor', digits: factor } });

@@ -1,8 +1,8 @@
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
-import { factsOf } from '../preparation/facts';
+import { factsOf } from '../plan/facts';
 import { fromWorked } from '../quantity/worked';
-import type { Plan } from '../preparation/planTypes';
+import type { Plan } from '../plan/planTypes';
 import type { Worked, WorkedInput } from '../quantity/worked';
 
 /** How much matter the preparation costs. */

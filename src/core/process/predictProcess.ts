@@ -1,20 +1,20 @@
-import { factsOf } from '../preparation/facts';
+import { factsOf } from '../plan/facts';
 import { findOperation } from '../operations/registry';
-import { fromCharge } from '../preparation/steps';
+import { fromCharge } from '../document/steps';
 import { meansOf } from '../operations/named';
-import { kindsOf } from '../operations/predicting/kinds';
+import { kindsOf } from './worktop/kinds';
 import { reactionStep } from './reactionStep';
 import { stageAhead, weighingOf } from './stageAhead';
-import { stageBasis } from '../preparation/stageBasis';
-import { wholeOf } from '../mixture/shelf';
-import { Worktop } from '../operations/predicting/worktop';
+import { stageBasis } from '../plan/stageBasis';
+import { wholeOf } from './matter/shelf';
+import { Worktop } from './worktop/worktop';
 import { leftOver } from './leftOver';
-import type { After, Before, Task, World } from '../operations/predicting/worktop';
-import type { Assumption } from '../operations/predicting/assumption';
+import type { After, Before, Task, World } from './worktop/worktop';
+import type { Assumption } from './worktop/assumption';
 import type { Loss } from '../operations/loss';
-import type { Preparation } from '../preparation/document';
-import type { Plan } from '../preparation/planTypes';
-import type { Stage, Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Plan } from '../plan/planTypes';
+import type { Stage, Step } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 
 /** A step with what it leaves behind. */

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { computePlan } from '../preparation/plan';
-import { gramsOf } from '../mixture/matter';
+import { computePlan } from '../plan/plan';
+import { gramsOf } from './matter/matter';
 import { predictProcess } from './predictProcess';
 import { processPlan } from './processPlan';
 import { periodsOf, timeline } from './timeline';
-import { wholeOf } from '../mixture/shelf';
+import { wholeOf } from './matter/shelf';
 import { acetanilide } from '../../../tests/support/preparations';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 import type { Prediction } from './predictProcess';
 
 const predict = (doc: Preparation) => predictProcess(computePlan(doc));

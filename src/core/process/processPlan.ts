@@ -1,14 +1,14 @@
 import { greenMetrics } from './greenMetrics';
-import { mainStages } from '../preparation/mainStages';
+import { mainStages } from '../document/mainStages';
 import { predictProcess } from './predictProcess';
 import { timeline } from './timeline';
 import { proofRead } from './proof/proofRead';
-import { sortFindings } from '../preparation/findings/planFindings';
-import { vesselFindings } from '../preparation/findings/vesselFindings';
+import { sortFindings } from '../plan/findings/planFindings';
+import { vesselFindings } from '../plan/findings/vesselFindings';
 import { vesselPeaks } from './vesselPeaks';
 import type { Finding } from '../finding/finding';
 import type { GreenMetrics } from './greenMetrics';
-import type { Plan } from '../preparation/planTypes';
+import type { Plan } from '../plan/planTypes';
 import type { Prediction } from './predictProcess';
 import type { Timeline } from './timeline';
 import type { VesselPeak } from './vesselPeaks';

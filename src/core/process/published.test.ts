@@ -1,4 +1,4 @@
-import { computePlan } from '../preparation/plan';
+import { computePlan } from '../plan/plan';
 import { processPlan } from './processPlan';
 import { shipped } from '../../../tests/support/preparations';
 

@@ -1,5 +1,5 @@
 import { has } from '../operations/named';
-import type { Preparation } from '../preparation/document';
+import type { Preparation } from '../document/document';
 
 /**
  * Step in which the reaction comes to its end: the last of those that let it run in the reaction vessel, before anything else

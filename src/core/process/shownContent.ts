@@ -1,8 +1,8 @@
-import { densityIn, millilitres } from '../operations/predicting/volumes';
-import { gramsOf } from '../mixture/matter';
-import { phaseKinds, phaseOf } from '../mixture/shelf';
-import type { Content, PhaseKind } from '../mixture/shelf';
-import type { Kind } from '../operations/predicting/kinds';
+import { densityIn, millilitres } from './worktop/volumes';
+import { gramsOf } from './matter/matter';
+import { phaseKinds, phaseOf } from './matter/shelf';
+import type { Content, PhaseKind } from './matter/shelf';
+import type { Kind } from './worktop/kinds';
 
 /** One layer of a vessel, ready to draw: from the bottom up. */
 export interface Layer {

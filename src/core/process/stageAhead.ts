@@ -1,7 +1,7 @@
 import { findOperation } from '../operations/registry';
 import { goalOf, namedBy } from '../operations/named';
-import type { Preparation } from '../preparation/document';
-import type { Stage, Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Stage, Step } from '../document/steps';
 
 const weighs = (step: Step, stage: string): boolean =>
   !step.optional && findOperation(step.op)?.mass !== undefined && namedBy(step, 'stage').includes(stage);

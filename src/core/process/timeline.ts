@@ -1,7 +1,7 @@
 import { findOperation } from '../operations/registry';
 import { timeAtScale } from '../models/heat/newtonCooling';
-import type { Preparation } from '../preparation/document';
-import type { Step } from '../preparation/steps';
+import type { Preparation } from '../document/document';
+import type { Step } from '../document/steps';
 
 /** A step on the clock, in minutes from the start. */
 export interface TimedStep {

@@ -1,13 +1,13 @@
-import { factsOf } from '../preparation/facts';
-import { filled } from '../preparation/vesselSizing';
-import { gramsOf } from '../mixture/matter';
-import { kindsOf } from '../operations/predicting/kinds';
-import { volumeOf } from '../operations/predicting/volumes';
-import type { Matter } from '../mixture/matter';
-import type { Preparation } from '../preparation/document';
-import type { VesselPlan } from '../preparation/vesselSizing';
+import { factsOf } from '../plan/facts';
+import { filled } from '../plan/vesselSizing';
+import { gramsOf } from './matter/matter';
+import { kindsOf } from './worktop/kinds';
+import { volumeOf } from './worktop/volumes';
+import type { Matter } from './matter/matter';
+import type { Preparation } from '../document/document';
+import type { VesselPlan } from '../plan/vesselSizing';
 import type { Prediction } from './predictProcess';
-import type { Step } from '../preparation/steps';
+import type { Step } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 
 /** A vessel at the largest volume that the procedure puts into it. */

@@ -1,4 +1,4 @@
-import type { Plan } from '../preparation/planTypes';
+import type { Plan } from '../plan/planTypes';
 import type { ProcessPlan } from './processPlan';
 
 /** A plan whose vessels are filled as the procedure fills them, with the findings of both. */

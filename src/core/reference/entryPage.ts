@@ -1,5 +1,5 @@
 import type { InfraredBand, MeltingStandard, Visualizer } from './spectra';
-import type { Picked } from '../preparation/fromReference';
+import type { Picked } from '../editing/fromReference';
 import type { ReferenceSolution } from './solution';
 import type { ReferenceSubstance } from './substance';
 

@@ -1,11 +1,11 @@
-import { chargeComplete } from '../record/benchCharge';
+import { chargeComplete } from '../bench/benchCharge';
 import { ledgerOf } from './ledger';
-import { mainStages, rootOf } from '../preparation/mainStages';
+import { mainStages, rootOf } from '../document/mainStages';
 import { stageResults } from './stageResults';
 import { ownResults } from './ownResults';
 import { summarySentence, takenApart } from './summarySentence';
 import { onPlan, theory } from '../operations/stages';
-import type { BenchState } from '../record/benchState';
+import type { BenchState } from '../bench/benchState';
 import type { Level } from './ledger';
 import type { OwnResult } from './ownResults';
 import type { StageResult } from './stageResults';

@@ -3,7 +3,7 @@ import { benchResults } from './benchResults';
 import { fact, finding } from '../finding/finding';
 import { spread } from './spread';
 import type { BenchResults } from './benchResults';
-import type { BenchState } from '../record/benchState';
+import type { BenchState } from '../bench/benchState';
 import type { Dim } from '../quantity/dims';
 import type { Finding } from '../finding/finding';
 import type { Spread } from './spread';

@@ -1,5 +1,5 @@
 import { predictProcess } from '../process/predictProcess';
-import type { BenchState } from '../record/benchState';
+import type { BenchState } from '../bench/benchState';
 import type { Loss } from '../operations/loss';
 
 /**

@@ -1,15 +1,15 @@
 import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
-import { fromCharge } from '../preparation/steps';
+import { fromCharge } from '../document/steps';
 import { fromWorked } from '../quantity/worked';
-import { basisName } from '../preparation/stageBasis';
+import { basisName } from '../plan/stageBasis';
 import { foreseenLosses } from './foreseenLosses';
-import { mainStages } from '../preparation/mainStages';
+import { mainStages } from '../document/mainStages';
 import { mostOf, onPlan } from '../operations/stages';
-import type { BenchState } from '../record/benchState';
+import type { BenchState } from '../bench/benchState';
 import { partTakenOn } from './stageResults';
 import type { FormulaId } from '../quantity/formulaCatalogue';
-import type { Stage } from '../preparation/steps';
+import type { Stage } from '../document/steps';
 import type { Loss } from '../operations/loss';
 import type { Worked } from '../quantity/worked';
 

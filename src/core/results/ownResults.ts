@@ -1,4 +1,4 @@
-import type { BenchState } from '../record/benchState';
+import type { BenchState } from '../bench/benchState';
 import type { Finding } from '../finding/finding';
 import type { OwnTask } from '../operations/operation';
 

@@ -1,6 +1,6 @@
 import { format } from '../quantity/format';
 import { formatRange } from '../quantity/formatRange';
-import { inSentence } from '../preparation/inSentence';
+import { inSentence } from '../document/inSentence';
 import { worth } from './worth';
 import type { BoilingVerdict } from './boilingVerdict';
 import type { Level } from './ledger';

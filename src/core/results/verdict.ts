@@ -1,6 +1,6 @@
 import { format } from '../quantity/format';
 import type { MeltingRun } from '../operations/operation';
-import type { MeltingDatum } from '../preparation/document';
+import type { MeltingDatum } from '../document/document';
 
 /** What a melting range says, and no more than that. */
 export interface Verdict {

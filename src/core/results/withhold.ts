@@ -1,4 +1,4 @@
-import { inSentence } from '../preparation/inSentence';
+import { inSentence } from '../document/inSentence';
 import { format } from '../quantity/format';
 import type { BenchResults } from './benchResults';
 import type { StageResult } from './stageResults';

@@ -1,12 +1,12 @@
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
-import { speciesOf, takesPart } from '../preparation/chargeTable';
-import { factsOf } from '../preparation/facts';
-import type { Facts } from '../preparation/facts';
-import type { Plan, PlanLine } from '../preparation/planTypes';
+import { speciesOf, takesPart } from '../plan/chargeTable';
+import { factsOf } from '../plan/facts';
+import type { Facts } from '../plan/facts';
+import type { Plan, PlanLine } from '../plan/planTypes';
 import { streamByKind } from './quenching';
-import type { ChargeLine, Substance } from '../preparation/document';
+import type { ChargeLine, Substance } from '../document/document';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Worked } from '../quantity/worked';
 

@@ -9,7 +9,7 @@ import { quenchOf } from './quenching';
 import { residues } from './residues';
 import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
-import type { Plan } from '../preparation/planTypes';
+import type { Plan } from '../plan/planTypes';
 import type { Residue } from './residues';
 import type { RuleId } from '../finding/rules';
 import type { WasteStream } from '../reference/wasteStreams';

@@ -8,7 +8,7 @@ import { StepPicture } from './operations/StepPicture';
 import type { AskBlock } from './askOrder';
 import type { CheckAsk, EventAsk } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** Everything a step asks for: what is done in brief, what is next in full, the rest in words. */
 export function AskList({ step, onAdd }: { readonly step: StepState; readonly onAdd: (body: Body) => void }) {

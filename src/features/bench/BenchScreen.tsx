@@ -3,9 +3,9 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { closedSince } from '@/core/record/periods';
-import { chargeComplete } from '@/core/record/benchCharge';
-import { benchState } from '@/core/record/benchState';
-import { describeEntry } from '@/core/record/describeEntry';
+import { chargeComplete } from '@/core/bench/benchCharge';
+import { benchState } from '@/core/bench/benchState';
+import { describeEntry } from '@/core/bench/describeEntry';
 import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { isStanding } from '@/core/record/foldRecord';
 import { returnedAt } from './returned';
@@ -20,11 +20,11 @@ import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import { TimerStrip } from '@/components/TimerStrip';
 import { useEntryWords } from '@/components/useEntryWords';
 import { useNow } from '@/components/useNow';
-import { useRecord } from './useRecord';
-import type { BenchState } from '@/core/record/benchState';
+import { useRecord } from '@/components/record/useRecord';
+import type { BenchState } from '@/core/bench/benchState';
 import type { Body, Draft } from '@/core/record/entry';
 import type { Timer } from '@/core/operations/operation';
-import type { BenchStart } from './benchStart';
+import type { BenchStart } from '@/components/record/benchStart';
 
 /** The bench: one step at a time, in large type, its timers above and the record beside it. */
 export function BenchScreen(start: BenchStart) {

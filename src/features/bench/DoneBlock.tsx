@@ -1,9 +1,9 @@
 import { eventAt } from '@/core/operations/onRecord';
-import { readingText } from '@/core/record/describeEntry';
+import { readingText } from '@/core/bench/describeEntry';
 import { TimeOfDay } from '@/components/TimeOfDay';
 import type { AskBlock } from './askOrder';
 import type { MeasureAsk } from '@/core/operations/ask';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** What was done, in a line: the number, or the time at which it happened. */
 export function DoneBlock({ block, step }: { readonly block: AskBlock; readonly step: StepState }) {

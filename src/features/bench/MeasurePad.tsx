@@ -6,7 +6,7 @@ import { amountFault } from '@/core/finding/amountFault';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { useTypedEarly } from '@/components/useTypedEarly';
-import { readingText } from '@/core/record/describeEntry';
+import { readingText } from '@/core/bench/describeEntry';
 import { Gauge } from './Gauge';
 import { Keypad } from './Keypad';
 import { goalWindow, nextSlot, startWay, usualDevice } from './measureChoice';
@@ -14,7 +14,7 @@ import { StepPicture } from './operations/StepPicture';
 import type { MeasureAsk } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
 import type { Device } from '@/core/quantity/device';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 const examples = { mass: '2.04 g', volume: '2.50 mL', temperature: '118 °C', fraction: '72.5 %' } as const;
 

@@ -1,5 +1,5 @@
 import { WorkedNumber } from '@/components/WorkingDrawer';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** What a step comes to in numbers, and what a model foresees to be lost by it; each opens its working. */
 export function OutcomeRow({ step: { outcome, losses } }: { readonly step: StepState }) {

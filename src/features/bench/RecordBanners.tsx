@@ -1,7 +1,7 @@
 import { closedSince } from '@/core/record/periods';
 import { TimeOfDay } from '@/components/TimeOfDay';
-import type { BenchStart } from './benchStart';
-import type { useRecord } from './useRecord';
+import type { BenchStart } from '@/components/record/benchStart';
+import type { useRecord } from '@/components/record/useRecord';
 
 /** How this device stands with the server and whether the record is open: what a person has to know before writing on. */
 export function RecordBanners({

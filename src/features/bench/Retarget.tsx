@@ -1,6 +1,6 @@
 import { format } from '@/core/quantity/format';
-import { inSentence } from '@/core/preparation/inSentence';
-import type { BenchState, StepState } from '@/core/record/benchState';
+import { inSentence } from '@/core/document/inSentence';
+import type { BenchState, StepState } from '@/core/bench/benchState';
 
 /** Says that a target moved because the reference was measured, and what the sheet had said. */
 export function Retarget({ step, state }: { readonly step: StepState; readonly state: BenchState }) {

@@ -2,7 +2,7 @@
 import { screen } from '@testing-library/react';
 import { RivalChoice } from './RivalChoice';
 import { rivalsOf } from './rivalsOf';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { acetanilide } from '../../../tests/support/preparations';
 import { click, recording, words } from '../../../tests/support/screen';
 import { entriesOf, reading } from '../../../tests/support/record';

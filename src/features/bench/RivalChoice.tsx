@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button';
-import { describeEntry, readingText } from '@/core/record/describeEntry';
+import { describeEntry, readingText } from '@/core/bench/describeEntry';
 import { TimeOfDay } from '@/components/TimeOfDay';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Rival } from './rivalsOf';
 

@@ -2,7 +2,7 @@
 import Button from 'react-bootstrap/Button';
 import { readingsToSign } from './readingsToSign';
 import type { Body } from '@/core/record/entry';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** Asks the demonstrator to sign the step's readings, or says that they are signed. */
 export function SignatureRow({ step, onAdd }: { readonly step: StepState; readonly onAdd: (body: Body) => void }) {

@@ -4,7 +4,7 @@ import { namedBy } from '@/core/operations/named';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { HazardText } from '@/components/HazardText';
 import { Pictogram } from '@/components/Pictogram';
-import type { BenchState, StepState } from '@/core/record/benchState';
+import type { BenchState, StepState } from '@/core/bench/benchState';
 
 /** Symbols of what the step handles, and the cautions computed for it; they open on a tap. */
 export function StepHazards({ step, state }: { readonly step: StepState; readonly state: BenchState }) {

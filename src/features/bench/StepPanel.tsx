@@ -13,10 +13,10 @@ import { SignatureRow } from './SignatureRow';
 import { StepHazards } from './StepHazards';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { TellMenu } from './TellMenu';
-import type { BenchState, StepState } from '@/core/record/benchState';
+import type { BenchState, StepState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Finding } from '@/core/finding/finding';
-import type { NewFile } from './useRecord';
+import type { NewFile } from '@/components/record/useRecord';
 
 /** One step in full: the sentence, what to heed, what is asked, what was found. */
 export function StepPanel({

@@ -1,8 +1,8 @@
 'use client';
 import { useEffect, useRef } from 'react';
-import { inSentence } from '@/core/preparation/inSentence';
+import { inSentence } from '@/core/document/inSentence';
 import { stepSubject } from '@/core/operations/stepTitle';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 
 /** All steps in their order: which are done, which is open now, which one is looked at. */
 export function StepRail({

@@ -4,8 +4,8 @@ import Button from 'react-bootstrap/Button';
 import { AddFile } from './AddFile';
 import { ReasonDialog } from '@/components/ReasonDialog';
 import type { Body } from '@/core/record/entry';
-import type { NewFile } from './useRecord';
-import type { StepState } from '@/core/record/benchState';
+import type { NewFile } from '@/components/record/useRecord';
+import type { StepState } from '@/core/bench/benchState';
 
 interface Telling {
   readonly button: string;

@@ -3,7 +3,7 @@ import '../../../tests/support/indexedDb';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { api, ApiError } from '@/api/client';
 import { keptOf } from '@/api/outbox/store';
-import { useRecord } from './useRecord';
+import { useRecord } from '@/components/record/useRecord';
 import type { Entry } from '@/core/record/entry';
 
 jest.mock('@/api/client', () => ({

@@ -1,6 +1,6 @@
-import { acceptedShare } from '@/core/record/chargeFindings';
+import { acceptedShare } from '@/core/bench/chargeFindings';
 import type { Device } from '@/core/quantity/device';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 import type { MeasureAsk, SlotAsk, Way, Window } from '@/core/operations/ask';
 
 /** The way to begin with: the one that has a reading already, or else the first. */

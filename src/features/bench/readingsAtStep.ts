@@ -1,6 +1,6 @@
 import type { Live } from '@/core/record/foldRecord';
 import type { Reading } from '@/core/record/entry';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** Readings of a step with a status: those of the lines that it measures and its own. */
 export function readingsAtStep({ asks, step, context }: StepState, status: Live['status']): readonly Live<Reading>[] {

@@ -1,5 +1,5 @@
 import { readingsToSign } from './readingsToSign';
-import type { BenchState, StepState } from '@/core/record/benchState';
+import type { BenchState, StepState } from '@/core/bench/benchState';
 import type { Live } from '@/core/record/foldRecord';
 
 /** Readings that the demonstrator sent back and nobody has asked about again, with the step they belong to. */

@@ -2,7 +2,7 @@ import { readingsAtStep } from './readingsAtStep';
 import { recordPlaceKey } from '@/core/record/foldRecord';
 import type { Live } from '@/core/record/foldRecord';
 import type { Reading } from '@/core/record/entry';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 export type Rival = Live<Reading>;
 

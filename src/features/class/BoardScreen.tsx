@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useState } from 'react';
-import { benchNeed } from '@/core/record/benchNeed';
+import { benchNeed } from '@/core/bench/benchNeed';
 import { ConventionWords } from '@/components/ConventionWords';
 import { ClassSettingsPanel } from './ClassSettingsPanel';
 import { Guard } from '@/components/Guard';
@@ -12,7 +12,7 @@ import { PlainRecord } from '@/components/PlainRecord';
 import { sendEntry } from './sendEntry';
 import { serverNow } from '@/api/outbox/serverClock';
 import { Shell } from '@/components/Shell';
-import { useBoard } from './useBoard';
+import { useBoard } from '@/components/record/useBoard';
 import { useNow } from '@/components/useNow';
 import type { Body } from '@/core/record/entry';
 import type { ClassBoard } from '@/core/people/class';

@@ -2,7 +2,7 @@
 import { amountFault } from '@/core/finding/amountFault';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { settingDims } from '@/core/record/entry';
-import { settingWords } from '@/core/record/describeEntry';
+import { settingWords } from '@/core/bench/describeEntry';
 import { SettingField } from './SettingField';
 import type { Body, SettingName } from '@/core/record/entry';
 import type { ClassSettings } from '@/core/record/classSettings';

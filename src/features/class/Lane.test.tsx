@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, fireEvent, screen } from '@testing-library/react';
-import { benchNeed } from '@/core/record/benchNeed';
+import { benchNeed } from '@/core/bench/benchNeed';
 import { demoRecord } from '@/data/demoRecord';
 import { entriesOfScript, stateOfScript } from '../../../tests/support/demoRun';
 import { fill, click, recording, words } from '../../../tests/support/screen';

@@ -1,6 +1,6 @@
 import { TimeOfDay } from '@/components/TimeOfDay';
 import type { BenchBoard } from '@/core/people/class';
-import type { BenchNeed } from '@/core/record/benchNeed';
+import type { BenchNeed } from '@/core/bench/benchNeed';
 
 const short: Readonly<Record<BenchNeed['kind'], string>> = {
   stop: 'stop',

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { format } from '@/core/quantity/format';
 import { HoldButton } from './HoldButton';
 import { signGroups } from './signGroups';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Live } from '@/core/record/foldRecord';
 import type { Worked } from '@/core/quantity/worked';

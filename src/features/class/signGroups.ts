@@ -1,6 +1,6 @@
-import { readingText } from '@/core/record/describeEntry';
+import { readingText } from '@/core/bench/describeEntry';
 import { stepTitle } from '@/core/operations/stepTitle';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { Live } from '@/core/record/foldRecord';
 import type { Worked } from '@/core/quantity/worked';
 

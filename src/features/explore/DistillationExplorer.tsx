@@ -2,8 +2,8 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import ProgressBar from 'react-bootstrap/ProgressBar';
-import { kindOf } from '@/core/operations/predicting/kinds';
-import { notIdeal } from '@/core/operations/predicting/idealPair';
+import { kindOf } from '@/core/process/worktop/kinds';
+import { notIdeal } from '@/core/process/worktop/idealPair';
 import { molarMass } from '@/core/compound/molarMass';
 import { boilingTemperature } from '@/core/models/vapour/antoine';
 import { findRoot } from '@/core/models/findRoot';
@@ -16,7 +16,7 @@ import { useDistillation } from './useDistillation';
 import type { DistillationAnswer } from '@/core/explore/distillation';
 import type { ExplorerProps } from './explorerProps';
 import type { Liquid } from '@/core/models/distillation/binaryPair';
-import type { Substance } from '@/core/preparation/document';
+import type { Substance } from '@/core/document/document';
 
 // Where the thread stands in the air of the hood.
 const room_C = 30;

@@ -1,16 +1,16 @@
 'use client';
 import { useState } from 'react';
-import { neutralSystem } from '@/core/operations/predicting/acidBase';
+import { neutralSystem } from '@/core/process/worktop/acidBase';
 import { Dial } from './Dial';
 import { exploreExtraction } from '@/core/explore/extraction';
-import { inSentence } from '@/core/preparation/inSentence';
-import { kindOf } from '@/core/operations/predicting/kinds';
+import { inSentence } from '@/core/document/inSentence';
+import { kindOf } from '@/core/process/worktop/kinds';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
 import { SelectField } from '@/components/SelectField';
 import type { Distributed } from '@/core/models/partition/distributionRatio';
 import type { ExplorerProps } from './explorerProps';
-import type { Substance } from '@/core/preparation/document';
+import type { Substance } from '@/core/document/document';
 
 /** Repeated extraction: portions and pH. */
 export function ExtractionExplorer({ substances, seeds }: ExplorerProps) {

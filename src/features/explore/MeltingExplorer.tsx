@@ -6,7 +6,7 @@ import { LinePlot } from './LinePlot';
 import { says } from './numbers';
 import { SelectField } from '@/components/SelectField';
 import type { ExplorerProps } from './explorerProps';
-import type { Substance } from '@/core/preparation/document';
+import type { Substance } from '@/core/document/document';
 
 // Walden's rule for rigid molecules: the entropy of fusion is about 56 J/(mol·K).
 const usualEntropy = 0.0565;

@@ -3,7 +3,7 @@ import { Explorers } from './Explorers';
 import { Shell } from '@/components/Shell';
 import type { Identity } from '@/core/people/identity';
 import type { Seeds } from '@/core/explore/seeds';
-import type { Substance } from '@/core/preparation/document';
+import type { Substance } from '@/core/document/document';
 
 /** The models by themselves, with everything that the library knows. */
 export function ModelsScreen({

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import '../../../tests/support/screen';
 import { act, fireEvent, render, screen } from '@testing-library/react';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { exploreDistillation } from '@/core/explore/distillation';
 import { Explorers } from './Explorers';
 import { predictProcess } from '@/core/process/predictProcess';

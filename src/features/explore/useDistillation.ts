@@ -19,7 +19,7 @@ export function useDistillation(question: DistillationQuestion): DistillationSta
   const worker = useRef<Worker | undefined>(undefined);
   const asked = JSON.stringify(question);
   useEffect(() => {
-    const own = new Worker(new URL('../../workers/distillation.worker.ts', import.meta.url), { type: 'module' });
+    const own = new Worker(new URL('@/workers/distillation.worker.ts', import.meta.url), { type: 'module' });
     worker.current = own;
     own.onmessage = ({ data }: MessageEvent<DistillationMessage>) =>
       setState(

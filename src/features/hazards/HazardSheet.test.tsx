@@ -5,7 +5,7 @@ import { HazardSheet } from './HazardSheet';
 import { acetanilide, dienone } from '../../../tests/support/preparations';
 import { click, words } from '../../../tests/support/screen';
 import type { Confirmation } from '@/core/reference/confirmation';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 jest.mock('next/navigation', () => ({
   useRouter: () => ({ push: () => undefined, refresh: () => undefined, replace: () => undefined }),

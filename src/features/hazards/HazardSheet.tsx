@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { confirmedLabel } from '@/core/hazard/confirmedLabel';
 import { format } from '@/core/quantity/format';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
@@ -17,9 +17,9 @@ import { wastePlan } from '@/core/waste/wastePlan';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Identity } from '@/core/people/identity';
-import type { Plan } from '@/core/preparation/planTypes';
-import type { StoredPreparation } from '@/core/preparation/stored';
-import type { Substance } from '@/core/preparation/document';
+import type { Plan } from '@/core/plan/planTypes';
+import type { StoredPreparation } from '@/core/document/stored';
+import type { Substance } from '@/core/document/document';
 
 const signals = { danger: 'Danger', warning: 'Warning', none: '' } as const;
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });

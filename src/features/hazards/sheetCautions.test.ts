@@ -1,4 +1,4 @@
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { sheetCautions } from './sheetCautions';
 import { acetanilide } from '../../../tests/support/preparations';

@@ -1,6 +1,6 @@
 import { renderFinding } from '@/core/finding/renderFinding';
 import type { Finding } from '@/core/finding/finding';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 /** A caution of the sheet with the steps it belongs to. */
 export interface SheetCaution {

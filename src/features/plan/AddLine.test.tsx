@@ -3,15 +3,15 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { AddLine } from './AddLine';
 import { api, ApiError } from '@/api/client';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { crossChecks } from '@/core/reference/crossChecks';
-import { PlanViewContext, unlit } from './planView';
+import { PlanViewContext, unlit } from '@/components/plan/planView';
 import { standingsOf } from '@/core/reference/confirmation';
 import { shippedSubstances } from '@/data/reference';
 import { acetanilide } from '../../../tests/support/preparations';
 import { click, fill, words } from '../../../tests/support/screen';
-import type { Picked } from '@/core/preparation/fromReference';
-import type { Preparation } from '@/core/preparation/document';
+import type { Picked } from '@/core/editing/fromReference';
+import type { Preparation } from '@/core/document/document';
 
 const summary = (id: string, name: string) => ({
   id,

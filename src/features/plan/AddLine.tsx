@@ -4,13 +4,13 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { api, ApiError } from '@/api/client';
-import { addLine, addLineFrom } from '@/core/preparation/edit';
-import { fromReference } from '@/core/preparation/fromReference';
-import { roles } from '@/core/preparation/document';
-import { PickEntry } from './PickEntry';
-import { usePlanView } from './planView';
+import { addLine, addLineFrom } from '@/core/editing/edit';
+import { fromReference } from '@/core/editing/fromReference';
+import { roles } from '@/core/document/document';
+import { PickEntry } from '@/components/PickEntry';
+import { usePlanView } from '@/components/plan/planView';
 import type { EntrySummary } from '@/core/reference/search';
-import type { Preparation, Role } from '@/core/preparation/document';
+import type { Preparation, Role } from '@/core/document/document';
 
 /** Asks for what a new line needs first: an entry of the reference or a name, and its role. */
 export function AddLine({

@@ -2,14 +2,14 @@
 import { Fragment } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
-import { takesPart } from '@/core/preparation/chargeTable';
+import { takesPart } from '@/core/plan/chargeTable';
 import { ChargeRow } from './ChargeRow';
 import { extentScale } from './ExtentBar';
 import { ProductRow } from './ProductRow';
-import { usePlanView } from './planView';
+import { usePlanView } from '@/components/plan/planView';
 import { cellWorked } from './cells';
 import { WorkingPanel } from '@/components/WorkingPanel';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import type { PlanLine } from '@/core/plan/planTypes';
 
 const columns = 8;
 

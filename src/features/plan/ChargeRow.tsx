@@ -3,10 +3,10 @@ import { format } from '@/core/quantity/format';
 import { ExtentBar } from './ExtentBar';
 import { GraduationStrip } from './GraduationStrip';
 import { PinnableCell } from './PinnableCell';
-import { placeKey, usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
+import { placeKey, usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
 import type { CSSProperties } from 'react';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import type { PlanLine } from '@/core/plan/planTypes';
 
 const dims = ['mass', 'volume', 'amount'] as const;
 

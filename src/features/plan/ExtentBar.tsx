@@ -1,8 +1,8 @@
 'use client';
 import { format } from '@/core/quantity/format';
-import { usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import { usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
+import type { PlanLine } from '@/core/plan/planTypes';
 
 /** Axis of the extents: the longest bar takes most of the width, so that labels fit beside the shorter ones. */
 export function extentScale(extents: readonly number[]): (extent: number) => number {

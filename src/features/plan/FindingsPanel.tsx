@@ -1,6 +1,6 @@
 'use client';
 import { FindingCard } from '@/components/FindingCard';
-import { usePlanView } from './planView';
+import { usePlanView } from '@/components/plan/planView';
 
 /** What deserves attention, the gravest first. */
 export function FindingsPanel() {

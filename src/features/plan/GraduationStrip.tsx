@@ -1,6 +1,6 @@
 import { format } from '@/core/quantity/format';
 import { fromCanonical, toCanonical } from '@/core/quantity/units';
-import type { Target } from '@/core/preparation/targets';
+import type { Target } from '@/core/plan/targets';
 
 const width = 132;
 const spans = 8;

@@ -4,11 +4,11 @@ import Offcanvas from 'react-bootstrap/Offcanvas';
 import { FindingCard } from '@/components/FindingCard';
 import { Icon } from '@/components/Icon';
 import { Structure } from '@/components/Structure';
-import { removeLine } from '@/core/preparation/edit';
+import { removeLine } from '@/core/editing/edit';
 import { LineFields } from './LineFields';
 import { TakeReference } from './TakeReference';
 import { SubstanceFields } from './SubstanceFields';
-import { usePlanView } from './planView';
+import { usePlanView } from '@/components/plan/planView';
 
 /** Everything about one line: its substance, its amount as written, how it is measured, and what is remarked about it. */
 export function LineEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {

@@ -4,7 +4,7 @@ import { PinPanel } from './PinPanel';
 import { acetanilide, shippedPreparations } from '../../../tests/support/preparations';
 import { click, fill, words } from '../../../tests/support/screen';
 import { editing } from '../../../tests/support/planEditing';
-import type { Plan } from '@/core/preparation/planTypes';
+import type { Plan } from '@/core/plan/planTypes';
 
 const factorOf = ({ factor }: Plan) => (factor.ok ? factor.value.q.value : NaN);
 const panel = (doc = acetanilide(), canEdit?: boolean) => editing(doc, () => <PinPanel />, canEdit);

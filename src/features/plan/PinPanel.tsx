@@ -4,14 +4,14 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/TypedInput';
-import { setPin } from '@/core/preparation/edit';
+import { setPin } from '@/core/editing/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { readAmount, readBenches, readDigits, readPercent } from './fields';
-import { usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
+import { usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
 import { WorkingPanel } from '@/components/WorkingPanel';
-import type { Pin } from '@/core/preparation/document';
-import type { Plan } from '@/core/preparation/planTypes';
+import type { Pin } from '@/core/document/document';
+import type { Plan } from '@/core/plan/planTypes';
 
 const kinds: readonly { readonly at: Pin['at']; readonly label: string }[] = [
   { at: 'line', label: 'A line' },

@@ -1,13 +1,13 @@
 'use client';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/TypedInput';
-import { setPin } from '@/core/preparation/edit';
+import { setPin } from '@/core/editing/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { findUnit } from '@/core/quantity/units';
 import { readAmount } from './fields';
-import { usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import { usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
+import type { PlanLine } from '@/core/plan/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 import type { ReactNode } from 'react';
 

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { api } from '@/api/client';
+import { IssueDoor } from '@/features/issuing/IssueDoor';
 import { PlanScreen } from './PlanScreen';
 import { acetanilide } from '../../../tests/support/preparations';
 import { click, fill, words } from '../../../tests/support/screen';
@@ -22,7 +23,13 @@ jest.mock('@/api/client', () => ({
 }));
 
 const open = (role: 'coordinator' | 'demonstrator' = 'coordinator') =>
-  render(<PlanScreen identity={{ role, id: 'x', name: role }} stored={{ id: 'p', version: 1, doc: acetanilide() }} />);
+  render(
+    <PlanScreen
+      identity={{ role, id: 'x', name: role }}
+      stored={{ id: 'p', version: 1, doc: acetanilide() }}
+      issue={<IssueDoor />}
+    />,
+  );
 const row = (id: string) => words(document.querySelector(`tr[data-line="${id}"]`));
 
 beforeEach(() => localStorage.clear());

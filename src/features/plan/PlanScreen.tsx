@@ -1,34 +1,29 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { Shell } from '@/components/Shell';
 import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
 import { ChargeBoard } from './ChargeBoard';
 import { CourseChoice } from './CourseChoice';
-import { HazardPanel } from './HazardPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
 import { ProcedurePanel } from './ProcedurePanel';
 import { processPlan } from '@/core/process/processPlan';
 import { ProcessPanel } from './process/ProcessPanel';
-import { ModelsPanel } from './ModelsPanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
-import { litBy, PlanViewContext } from './planView';
+import { litBy, PlanViewContext } from '@/components/plan/planView';
 import { ReactionScheme } from './ReactionScheme';
 import { useGroups } from './useGroups';
 import { usePlan } from './usePlan';
 import { withProcess } from '@/core/process/withProcess';
 import { VesselPanel } from './VesselPanel';
+import type { ReactNode } from 'react';
 import type { Identity } from '@/core/people/identity';
-import type { StoredPreparation } from '@/core/preparation/stored';
+import type { StoredPreparation } from '@/core/document/stored';
 import type { Course } from '@/core/conventions/course';
 import type { CourseName } from './CourseChoice';
-import type { PlanView } from './planView';
-
-// Issuing draws codes for cameras: loaded when it is asked for, not with every plan.
-const IssueClass = dynamic(() => import('./IssueClass').then((part) => part.IssueClass));
+import type { PlanView } from '@/components/plan/planView';
 
 /** The plan of a preparation: everything on it is computed from the document as it is edited. */
 export function PlanScreen({
@@ -36,12 +31,19 @@ export function PlanScreen({
   stored,
   course,
   courses = [],
+  models,
+  hazards,
+  issue,
 }: {
   readonly identity: Identity;
   readonly stored: StoredPreparation;
   /** The course it is taught in: its conventions and devices apply. */
   readonly course?: Course;
   readonly courses?: readonly CourseName[];
+  /** Parts of the screen that are other features' own: they read the plan view. */
+  readonly models?: ReactNode;
+  readonly hazards?: ReactNode;
+  readonly issue?: ReactNode;
 }) {
   const canEdit = identity.role === 'coordinator';
   const state = usePlan(stored, canEdit, course?.settings);
@@ -56,15 +58,19 @@ export function PlanScreen({
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
   const view: PlanView = useMemo(
     () => ({
+      id: stored.id,
       plan,
+      process,
       edit,
       canEdit,
       open,
       lit,
       toggle: (key) => setOpen((now) => (now === key ? undefined : key)),
       editLine: setLine,
+      issuing,
+      setIssuing,
     }),
-    [plan, edit, canEdit, open, lit],
+    [stored.id, plan, process, edit, canEdit, open, lit, issuing],
   );
   return (
     <PlanViewContext.Provider value={view}>
@@ -81,9 +87,9 @@ export function PlanScreen({
             <ReactionScheme />
             <ChargeBoard onAdd={() => setAdding(true)} />
             <ProcessPanel process={process} />
-            <ModelsPanel prediction={process.prediction} />
+            {models}
             <ProcedurePanel />
-            <HazardPanel id={stored.id} />
+            {hazards}
           </div>
           <aside className="plan-rail" aria-label="Scale, vessels and findings">
             <PinPanel />
@@ -93,7 +99,7 @@ export function PlanScreen({
         </div>
       </Shell>
       <LineEditor id={line} onClose={() => setLine(undefined)} />
-      {issuing && <IssueClass id={stored.id} show onClose={() => setIssuing(false)} />}
+      {issue}
       <AddLine
         show={adding}
         onClose={() => setAdding(false)}

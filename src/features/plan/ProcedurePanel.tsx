@@ -1,11 +1,11 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { hoursAndMinutes } from '@/components/clock';
 import { StepNumbers } from './StepNumbers';
 import { stepTitle } from '@/core/operations/stepTitle';
-import { usePlanView } from './planView';
-import type { Preparation } from '@/core/preparation/document';
+import { usePlanView } from '@/components/plan/planView';
+import type { Preparation } from '@/core/document/document';
 
 const minutesOf = (doc: Preparation, attended?: boolean) =>
   doc.steps

@@ -1,8 +1,8 @@
 'use client';
 import { Formula } from '@/components/Formula';
 import { format } from '@/core/quantity/format';
-import { usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
+import { usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
 import type { CSSProperties } from 'react';
 
 /** Where the plumb line lands: the theoretical yield of what the bench is asked to measure. */

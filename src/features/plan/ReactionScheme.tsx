@@ -6,10 +6,10 @@ import { TypedInput } from '@/components/TypedInput';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { molarMass } from '@/core/compound/molarMass';
 import { format } from '@/core/quantity/format';
-import { setCoefficient } from '@/core/preparation/edit';
+import { setCoefficient } from '@/core/editing/edit';
 import { readCoefficient } from './fields';
-import { usePlanView } from './planView';
-import type { Substance, Term } from '@/core/preparation/document';
+import { usePlanView } from '@/components/plan/planView';
+import type { Substance, Term } from '@/core/document/document';
 
 const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'formula.bad']);
 

@@ -1,11 +1,11 @@
 'use client';
-import { changeStep } from '@/core/preparation/edit';
+import { changeStep } from '@/core/editing/edit';
 import { findOperation } from '@/core/operations/registry';
 import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
-import { usePlanView } from './planView';
+import { usePlanView } from '@/components/plan/planView';
 import type { FieldReading } from '@/components/useTypedField';
-import type { Step } from '@/core/preparation/steps';
+import type { Step } from '@/core/document/steps';
 
 type NumberOrList = number | readonly number[];
 

@@ -1,13 +1,13 @@
 'use client';
 import { TypedInput } from '@/components/TypedInput';
 import { molarMass } from '@/core/compound/molarMass';
-import { changeSubstance } from '@/core/preparation/edit';
+import { changeSubstance } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
 import { readDigits, readFormula, readText } from './fields';
-import { usePlanView } from './planView';
-import type { Substance } from '@/core/preparation/document';
+import { usePlanView } from '@/components/plan/planView';
+import type { Substance } from '@/core/document/document';
 import type { Change } from '@/core/changed';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import type { PlanLine } from '@/core/plan/planTypes';
 
 /** The substance in the bottle, with the source of each literature value. */
 export function SubstanceFields({ line }: { readonly line: PlanLine }) {

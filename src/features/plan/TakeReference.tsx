@@ -2,12 +2,12 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
-import { fromReference } from '@/core/preparation/fromReference';
-import { takeReference } from '@/core/preparation/edit';
-import { PickEntry } from './PickEntry';
-import { usePlanView } from './planView';
+import { fromReference } from '@/core/editing/fromReference';
+import { takeReference } from '@/core/editing/edit';
+import { PickEntry } from '@/components/PickEntry';
+import { usePlanView } from '@/components/plan/planView';
 import type { EntrySummary } from '@/core/reference/search';
-import type { PlanLine } from '@/core/preparation/planTypes';
+import type { PlanLine } from '@/core/plan/planTypes';
 
 /** Fills a line's substance from the reference, once somebody has chosen the entry. */
 export function TakeReference({ line }: { readonly line: PlanLine }) {

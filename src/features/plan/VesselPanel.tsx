@@ -1,11 +1,11 @@
 'use client';
 import { VesselDrawing } from '@/components/VesselDrawing';
-import { changeVessel } from '@/core/preparation/edit';
+import { changeVessel } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
 import { TypedInput } from '@/components/TypedInput';
 import { readDigits } from './fields';
-import { usePlanView } from './planView';
-import { WorkedCell } from './WorkedCell';
+import { usePlanView } from '@/components/plan/planView';
+import { WorkedCell } from '@/components/plan/WorkedCell';
 import { WorkingPanel } from '@/components/WorkingPanel';
 
 /** Vessels with what the charge table puts into them. */

@@ -1,7 +1,7 @@
 import { acetanilide } from '../../../tests/support/preparations';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { cellWorked } from './cells';
-import { litBy, placeKey, unlit } from './planView';
+import { litBy, placeKey, unlit } from '@/components/plan/planView';
 
 const plan = computePlan({ ...acetanilide(), pin: { at: 'factor', digits: '1.5' } });
 

@@ -1,5 +1,5 @@
 import { wastePlan } from '@/core/waste/wastePlan';
-import type { Plan } from '@/core/preparation/planTypes';
+import type { Plan } from '@/core/plan/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 
 /** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */

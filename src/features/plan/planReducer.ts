@@ -1,6 +1,6 @@
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { Preparation } from '@/core/preparation/document';
-import type { StoredPreparation } from '@/core/preparation/stored';
+import type { Preparation } from '@/core/document/document';
+import type { StoredPreparation } from '@/core/document/stored';
 
 /** The edited document with its history and what the server holds of it. */
 export interface PlanState {

@@ -2,11 +2,11 @@
 import { act, renderHook } from '@testing-library/react';
 import { useState } from 'react';
 import { api } from '@/api/client';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { useGroups } from './useGroups';
 import { smallPreparation } from '../../../tests/support/preparations';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 jest.mock('@/api/client', () => ({
   ...jest.requireActual<object>('@/api/client'),

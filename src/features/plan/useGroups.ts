@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { api } from '@/api/client';
-import { changeSubstance } from '@/core/preparation/edit';
+import { changeSubstance } from '@/core/editing/edit';
 import { groupCounts } from '@/core/reference/groups';
-import type { Edit } from './usePlan';
-import type { Preparation } from '@/core/preparation/document';
+import type { Edit } from '@/components/plan/planView';
+import type { Preparation } from '@/core/document/document';
 
 /**
  * Looks up the groups of structures that were typed or came with a file, one after the other: every rule of hazards and waste, and

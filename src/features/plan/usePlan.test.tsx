@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { api, ApiError } from '@/api/client';
 import { acetanilide, dienone } from '../../../tests/support/preparations';
 import { usePlan } from './usePlan';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 jest.mock('@/api/client', () => ({ ...jest.requireActual<object>('@/api/client'), api: { saveVersion: jest.fn() } }));
 

@@ -3,16 +3,14 @@ import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { upgradePreparation } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import { formatVersion } from '@/core/preparation/document';
+import { formatVersion } from '@/core/document/document';
 import { withCourse } from '@/core/conventions/course';
-import { computePlan } from '@/core/preparation/plan';
+import { computePlan } from '@/core/plan/plan';
 import { openPlan, planReducer } from './planReducer';
+import type { Edit } from '@/components/plan/planView';
 import type { CourseSettings } from '@/core/conventions/course';
-import type { Preparation } from '@/core/preparation/document';
-import type { StoredPreparation } from '@/core/preparation/stored';
-
-/** Changes a document; `field` names what was edited, for undo. */
-export type Edit = (field: string, change: (doc: Preparation) => Preparation) => void;
+import type { Preparation } from '@/core/document/document';
+import type { StoredPreparation } from '@/core/document/stored';
 
 const draftKey = (id: string) => `mozle:draft:${id}`;
 

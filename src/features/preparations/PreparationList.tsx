@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { Shell } from '@/components/Shell';
 import { ImportFile } from './ImportFile';
 import type { Identity } from '@/core/people/identity';
-import type { PreparationSummary } from '@/core/preparation/stored';
+import type { PreparationSummary } from '@/core/document/stored';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 

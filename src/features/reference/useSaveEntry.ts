@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import { idFrom, problemOf } from './editing';
 import type { EntryProblem } from './editing';
-import type { Picked } from '@/core/preparation/fromReference';
+import type { Picked } from '@/core/editing/fromReference';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 

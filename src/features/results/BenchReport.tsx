@@ -7,7 +7,7 @@ import { StageTable } from './StageTable';
 import { WorkedNumber, WorkingSource } from '@/components/WorkingDrawer';
 import { useEntryWords } from '@/components/useEntryWords';
 import type { BenchResults } from '@/core/results/benchResults';
-import type { BenchState } from '@/core/record/benchState';
+import type { BenchState } from '@/core/bench/benchState';
 import type { OwnResult } from '@/core/results/ownResults';
 
 /** What one bench's record comes to: a sentence, the staircase, the stages, the melting ranges, its own results. */

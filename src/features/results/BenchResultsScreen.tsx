@@ -3,14 +3,14 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { BenchReport } from './BenchReport';
 import { benchResults } from '@/core/results/benchResults';
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { Guard } from '@/components/Guard';
 import { Shell } from '@/components/Shell';
-import { useRecord } from '@/features/bench/useRecord';
+import { useRecord } from '@/components/record/useRecord';
 import { withhold } from '@/core/results/withhold';
 import { WorkingDrawer } from '@/components/WorkingDrawer';
-import type { BenchState } from '@/core/record/benchState';
-import type { BenchStart } from '@/features/bench/benchStart';
+import type { BenchState } from '@/core/bench/benchState';
+import type { BenchStart } from '@/components/record/benchStart';
 
 /** A group's own results, growing with its record. */
 export function BenchResultsScreen(start: BenchStart) {

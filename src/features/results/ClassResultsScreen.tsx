@@ -11,7 +11,7 @@ import { Guard } from '@/components/Guard';
 import { Icon } from '@/components/Icon';
 import { Shell } from '@/components/Shell';
 import { Spreads } from './Spreads';
-import { useBoard } from '@/features/class/useBoard';
+import { useBoard } from '@/components/record/useBoard';
 import { WorkingDrawer } from '@/components/WorkingDrawer';
 import type { ClassBoard } from '@/core/people/class';
 import type { Identity } from '@/core/people/identity';

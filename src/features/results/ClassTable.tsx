@@ -1,12 +1,12 @@
 'use client';
 import { formatDigits } from '@/core/quantity/format';
 import { Guard } from '@/components/Guard';
-import { mainStages } from '@/core/preparation/mainStages';
+import { mainStages } from '@/core/document/mainStages';
 import { WorkedNumber, WorkedRange, WorkingSource } from '@/components/WorkingDrawer';
 import { useEntryWords } from '@/components/useEntryWords';
 import type { ClassResults, ClassRow, Comparison } from '@/core/results/classResults';
 import type { OwnResult } from '@/core/results/ownResults';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 import type { StageResult } from '@/core/results/stageResults';
 
 const short = {

@@ -1,7 +1,7 @@
 import { comparisons } from '@/core/results/classResults';
 import { WorkedNumber, WorkingSource } from '@/components/WorkingDrawer';
 import type { ClassResults, Comparison } from '@/core/results/classResults';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 const words: Readonly<Record<Comparison, string>> = {
   yield: 'Percent yield',

@@ -1,4 +1,4 @@
-import { inSentence } from '@/core/preparation/inSentence';
+import { inSentence } from '@/core/document/inSentence';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import { worth } from '@/core/results/worth';
 import type { CSSProperties } from 'react';

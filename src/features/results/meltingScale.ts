@@ -1,4 +1,4 @@
-import type { MeltingDatum } from '@/core/preparation/document';
+import type { MeltingDatum } from '@/core/document/document';
 
 /** Axis of a drawing of melting ranges, °C. */
 export interface MeltingScale {

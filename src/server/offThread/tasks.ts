@@ -1,4 +1,4 @@
-import { benchState } from '@/core/record/benchState';
+import { benchState } from '@/core/bench/benchState';
 import { classResults } from '@/core/results/classResults';
 import { classState } from '@/core/record/classState';
 import { csvText } from '@/server/csv';

@@ -1,3 +1,6 @@
+import { HazardPanel } from '@/features/hazards/HazardPanel';
+import { IssueDoor } from '@/features/issuing/IssueDoor';
+import { ModelsPanel } from '@/features/explore/ModelsPanel';
 import { PlanScreen } from '@/features/plan/PlanScreen';
 import { enterPage, orNotFound } from '@/server/page';
 import { courseOfPreparation, listCourses } from '@/server/courses';
@@ -11,5 +14,16 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
   const stored = await orNotFound(findPreparation(id));
   const course = await courseOfPreparation(id);
   const courses = (await listCourses()).map(({ id: key, name }) => ({ id: key, name }));
-  return <PlanScreen key={id} identity={identity} stored={stored} courses={courses} {...(course ? { course } : {})} />;
+  return (
+    <PlanScreen
+      key={id}
+      identity={identity}
+      stored={stored}
+      courses={courses}
+      models={<ModelsPanel />}
+      hazards={<HazardPanel />}
+      issue={<IssueDoor />}
+      {...(course ? { course } : {})}
+    />
+  );
 }

@@ -1,13 +1,13 @@
 import { finding } from '../../finding/finding';
-import { inSentence } from '../../preparation/inSentence';
+import { inSentence } from '../../document/inSentence';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf, chargeSentence, lineOutcome } from '../charge';
 import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { temperatureWay } from '../ways';
-import { enter } from '../predicting/enter';
-import { react } from '../predicting/react';
+import { enter } from '../../process/worktop/enter';
+import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';

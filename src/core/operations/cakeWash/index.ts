@@ -1,7 +1,7 @@
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { solubilityOf } from '../predicting/solubility';
-import { washCake } from '../predicting/filterOff';
+import { solubilityOf } from '../../process/worktop/solubility';
+import { washCake } from '../../process/worktop/filterOff';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';

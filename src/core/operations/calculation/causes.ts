@@ -1,4 +1,4 @@
-import { computePlan } from '../../preparation/plan';
+import { computePlan } from '../../plan/plan';
 import { recoveryOf, stageOf, theory, yieldOf } from '../stages';
 import type { Worked } from '../../quantity/worked';
 import type { CalculationParams } from './types';

@@ -1,14 +1,14 @@
 import { format } from '../../quantity/format';
-import { inSentence } from '../../preparation/inSentence';
+import { inSentence } from '../../document/inSentence';
 import { lineAt, liquidWay, measureLine } from '../asks';
-import { enter } from '../predicting/enter';
+import { enter } from '../../process/worktop/enter';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
-import { speciesOf, takesPart } from '../../preparation/chargeTable';
+import { speciesOf, takesPart } from '../../plan/chargeTable';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';
 import type { Worked } from '../../quantity/worked';
-import type { BenchLine } from '../../record/benchTypes';
+import type { BenchLine } from '../../bench/benchTypes';
 import type { StepContext, StepOutcome } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';

@@ -1,6 +1,6 @@
 import { checks, measure } from '../asks';
 import { readAs, readingsAt } from '../onRecord';
-import { sample } from '../predicting/sample';
+import { sample } from '../../process/worktop/sample';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';

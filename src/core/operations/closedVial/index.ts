@@ -1,7 +1,7 @@
 import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { react } from '../predicting/react';
+import { react } from '../../process/worktop/react';
 import { repeatingTimer, timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';

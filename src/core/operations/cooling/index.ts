@@ -4,7 +4,7 @@ import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
-import { crystallize } from '../predicting/crystallize';
+import { crystallize } from '../../process/worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';

@@ -1,4 +1,4 @@
-import type { PlannedVessel } from '../../preparation/document';
+import type { PlannedVessel } from '../../document/document';
 
 export type VesselKind = PlannedVessel['kind'];
 

@@ -1,13 +1,13 @@
 import { anhydrousAtoms } from '../../compound/atomsOf';
-import { likesWater } from '../predicting/partition';
+import { likesWater } from '../../process/worktop/partition';
 import { waterAlong } from '../../models/distillation/waterAlong';
 import { format } from '../../quantity/format';
 import { headReading } from '../../models/distillation/headReading';
-import { gramsOf, plus, times, without } from '../../mixture/matter';
-import { liquidsOf } from '../predicting/react';
-import { productIn, transfer } from '../predicting/transfer';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { gramsOf, plus, times, without } from '../../process/matter/matter';
+import { liquidsOf } from '../../process/worktop/react';
+import { productIn, transfer } from '../../process/worktop/transfer';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** The forerun takes what boils lower and some product, the apparatus holds a constant mass, the rest is the main cut. */
 export function distilOver(

@@ -1,4 +1,4 @@
-import { isMass } from '../../record/measured';
+import { isMass } from '../../bench/measured';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
@@ -6,8 +6,8 @@ import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
-import { plus, without } from '../../mixture/matter';
-import { liquidsOf } from '../predicting/react';
+import { plus, without } from '../../process/matter/matter';
+import { liquidsOf } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';

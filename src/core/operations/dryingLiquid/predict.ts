@@ -1,12 +1,12 @@
 import { agentNeed } from '../../models/drying/agentNeed';
 import { capacityOf, floorOf } from './capacities';
 import { format } from '../../quantity/format';
-import { gramsOf, times } from '../../mixture/matter';
-import { liquidsOf } from '../predicting/react';
-import { millilitres } from '../predicting/volumes';
-import { productIn } from '../predicting/transfer';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { gramsOf, times } from '../../process/matter/matter';
+import { liquidsOf } from '../../process/worktop/react';
+import { millilitres } from '../../process/worktop/volumes';
+import { productIn } from '../../process/worktop/transfer';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** The agent takes the water as far as it can, and holds liquid that a rinse brings back in part. */
 export function dryWith(work: Worktop, { agent, rinse }: { readonly agent: string; readonly rinse?: string }): void {

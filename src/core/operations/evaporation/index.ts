@@ -1,10 +1,10 @@
-import { isMass } from '../../record/measured';
+import { isMass } from '../../bench/measured';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
-import { boilsAway } from '../predicting/volatile';
-import { liquidsOf } from '../predicting/react';
+import { boilsAway } from '../../process/worktop/volatile';
+import { liquidsOf } from '../../process/worktop/react';
 import { massFindings, stageName } from '../stages';
-import { without } from '../../mixture/matter';
+import { without } from '../../process/matter/matter';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';

@@ -1,10 +1,10 @@
-import { gramsOf } from '../../mixture/matter';
-import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
-import { productIn } from '../predicting/transfer';
-import type { Layers } from '../predicting/layers';
-import type { Round } from '../predicting/funnel';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { gramsOf } from '../../process/matter/matter';
+import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
+import { productIn } from '../../process/worktop/transfer';
+import type { Layers } from '../../process/worktop/layers';
+import type { Round } from '../../process/worktop/funnel';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /**
  * Rounds of an extraction. The extract is the layer of what is added: an organic solvent out of water, or water out of an organic

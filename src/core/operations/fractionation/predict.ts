@@ -1,14 +1,14 @@
-import { notIdeal } from '../predicting/idealPair';
+import { notIdeal } from '../../process/worktop/idealPair';
 import { format } from '../../quantity/format';
 import { batchDistillation } from '../../models/distillation/batchDistillation';
 import { cutsOf } from '../../models/distillation/cutsOf';
-import { millilitres } from '../predicting/volumes';
-import { times } from '../../mixture/matter';
+import { millilitres } from '../../process/worktop/volumes';
+import { times } from '../../process/matter/matter';
 import type { Cut } from '../../models/distillation/cutsOf';
 import type { BatchOptions, BatchRun } from '../../models/distillation/batchDistillation';
-import type { Kind } from '../predicting/kinds';
+import type { Kind } from '../../process/worktop/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
-import type { Worktop } from '../predicting/worktop';
+import type { Worktop } from '../../process/worktop/worktop';
 
 const points = 48;
 

@@ -1,8 +1,8 @@
 import { checks, event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { times } from '../../mixture/matter';
+import { times } from '../../process/matter/matter';
 import { uncheckedAt } from '../unchecked';
-import { productIn } from '../predicting/transfer';
+import { productIn } from '../../process/worktop/transfer';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';

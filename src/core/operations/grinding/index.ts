@@ -1,6 +1,6 @@
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
-import { react } from '../predicting/react';
+import { react } from '../../process/worktop/react';
 import { temperatureWay } from '../ways';
 import { timer } from '../timer';
 import { defineOperation } from '../declare/defineOperation';

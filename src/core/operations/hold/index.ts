@@ -6,7 +6,7 @@ import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { temperatureWay } from '../ways';
-import { react } from '../predicting/react';
+import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';

@@ -1,8 +1,8 @@
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { enter } from '../predicting/enter';
+import { enter } from '../../process/worktop/enter';
 import { format } from '../../quantity/format';
-import { quenchOxidant } from '../predicting/quenchOxidant';
+import { quenchOxidant } from '../../process/worktop/quenchOxidant';
 import { finding } from '../../finding/finding';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';

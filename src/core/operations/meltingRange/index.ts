@@ -5,13 +5,13 @@ import { itemsOf } from '../onRecord';
 import { meltingFindings } from './meltingFindings';
 import { stageName, stageOf } from '../stages';
 import { fields, fastestRamp } from './types';
-import { sample } from '../predicting/sample';
+import { sample } from '../../process/worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
 import { stays } from '../declare/vessels';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
 import type { MeasureAsk } from '../ask';
-import type { MeltingDatum } from '../../preparation/document';
+import type { MeltingDatum } from '../../document/document';
 import type { StepContext } from '../operation';
 import type { Slots } from '../declare/vessels';
 

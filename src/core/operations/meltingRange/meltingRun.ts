@@ -1,7 +1,7 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { calibrationAt } from '../../quantity/calibrationAt';
-import { numeral } from '../../preparation/facts';
+import { numeral } from '../../plan/facts';
 import { readAs, readingsAt, secondsBetween } from '../onRecord';
 import type { Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';

@@ -1,5 +1,5 @@
 import * as field from '../declare/fields';
-import type { MeltingDatum } from '../../preparation/document';
+import type { MeltingDatum } from '../../document/document';
 import type { Capillary } from './meltingRun';
 import type { Fields, ParamsOf } from '../declare/fields';
 

@@ -1,4 +1,4 @@
-import { isMass } from '../../record/measured';
+import { isMass } from '../../bench/measured';
 import { checks, event, measure, measureLine } from '../asks';
 import { dissolveMixed } from './predict';
 import { eventsAt, readAs, readingsAt } from '../onRecord';

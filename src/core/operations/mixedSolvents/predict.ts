@@ -1,6 +1,6 @@
-import { plus } from '../../mixture/matter';
-import { productIn, transfer } from '../predicting/transfer';
-import type { Worktop } from '../predicting/worktop';
+import { plus } from '../../process/matter/matter';
+import { productIn, transfer } from '../../process/worktop/transfer';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** No solubility is known for the pair: the share that the liquor keeps is an assumption. It is lost when the liquor is filtered off. */
 export function dissolveMixed(

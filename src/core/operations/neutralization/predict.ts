@@ -1,14 +1,14 @@
-import { neutralFraction, neutralSystem } from '../predicting/acidBase';
+import { neutralFraction, neutralSystem } from '../../process/worktop/acidBase';
 import { format } from '../../quantity/format';
-import { plus, times, without } from '../../mixture/matter';
+import { plus, times, without } from '../../process/matter/matter';
 import { findRoot } from '../../models/findRoot';
-import { liquidsOf } from '../predicting/react';
-import { remarkOnGas } from '../predicting/funnel';
-import { room_C } from '../../mixture/shelf';
-import { excessCharge, shakeTogether } from '../predicting/layers';
-import { solubilityOf } from '../predicting/solubility';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { liquidsOf } from '../../process/worktop/react';
+import { remarkOnGas } from '../../process/worktop/funnel';
+import { room_C } from '../../process/matter/shelf';
+import { excessCharge, shakeTogether } from '../../process/worktop/layers';
+import { solubilityOf } from '../../process/worktop/solubility';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /**
  * An acid or base goes in: gas leaves, the pH follows from what is there, and what the stage will weigh comes out as far as its

@@ -1,11 +1,11 @@
 import { finding } from '../../finding/finding';
-import { inSentence } from '../../preparation/inSentence';
+import { inSentence } from '../../document/inSentence';
 import { expectedSolvent } from './expectedSolvent';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
-import { measuredMass } from '../../record/measured';
+import { measuredMass } from '../../bench/measured';
 import { differenceWay, netWay } from '../ways';
 import { stageName } from '../stages';
 import { timer } from '../timer';

@@ -1,10 +1,10 @@
 import { format } from '../../quantity/format';
-import { gramsOf, times, without } from '../../mixture/matter';
-import { productIn, transfer } from '../predicting/transfer';
-import { boilsAway } from '../predicting/volatile';
-import { millilitres } from '../predicting/volumes';
+import { gramsOf, times, without } from '../../process/matter/matter';
+import { productIn, transfer } from '../../process/worktop/transfer';
+import { boilsAway } from '../../process/worktop/volatile';
+import { millilitres } from '../../process/worktop/volumes';
 import { solubilityBetween } from '../../models/crystallization/solubilityBetween';
-import type { Worktop } from '../predicting/worktop';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** What the model needs of the parameters. */
 export interface DissolveHot {

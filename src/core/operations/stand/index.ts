@@ -1,12 +1,12 @@
 import { checks, event } from '../asks';
-import { crystallize } from '../predicting/crystallize';
+import { crystallize } from '../../process/worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
 import { durationOf } from '../duration';
 import { eventsAt, secondsBetween } from '../onRecord';
 import { finding } from '../../finding/finding';
 import { shortShare } from '../numbers';
-import { react } from '../predicting/react';
-import { room_C } from '../../mixture/shelf';
+import { react } from '../../process/worktop/react';
+import { room_C } from '../../process/matter/shelf';
 import { spanWords } from '../../quantity/spanWords';
 import { timer } from '../timer';
 import * as field from '../declare/fields';

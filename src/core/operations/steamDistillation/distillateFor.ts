@@ -1,5 +1,5 @@
 import { toCanonical } from '../../quantity/units';
-import type { ChargeLine } from '../../preparation/document';
+import type { ChargeLine } from '../../document/document';
 
 /** Distillate to be collected: the sheet's volume at its own scale, in proportion for more or less material. */
 export function distillateFor(

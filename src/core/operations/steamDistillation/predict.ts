@@ -1,16 +1,16 @@
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { format } from '../../quantity/format';
-import { implied } from '../predicting/kinds';
+import { implied } from '../../process/worktop/kinds';
 import { steamRatio } from '../../models/distillation/steamRatio';
 import { troutonPressure } from '../../models/vapour/troutonPressure';
 import { waterAlong, waterPressure } from '../../models/distillation/waterAlong';
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
-import { gramsOf, nothing, times } from '../../mixture/matter';
+import { gramsOf, nothing, times } from '../../process/matter/matter';
 import { distillateFor } from './distillateFor';
-import { millilitres } from '../predicting/volumes';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { millilitres } from '../../process/worktop/volumes';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** What the material gives up of its content comes over with the water; the rest stays in the spent material. */
 export function steamOver(

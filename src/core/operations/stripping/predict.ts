@@ -1,10 +1,10 @@
-import { gramsOf, plus, times, without } from '../../mixture/matter';
-import { boilsAway } from '../predicting/volatile';
-import { room_C } from '../../mixture/shelf';
-import { liquidsOf } from '../predicting/react';
-import { productIn, transfer } from '../predicting/transfer';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { gramsOf, plus, times, without } from '../../process/matter/matter';
+import { boilsAway } from '../../process/worktop/volatile';
+import { room_C } from '../../process/matter/shelf';
+import { liquidsOf } from '../../process/worktop/react';
+import { productIn, transfer } from '../../process/worktop/transfer';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 // A bath takes off what boils up to this far above it under the vacuum of a water pump.
 const reach_K = 60;

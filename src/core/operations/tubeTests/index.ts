@@ -1,7 +1,7 @@
 import { checks, event } from '../asks';
 import { eventAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { sample } from '../predicting/sample';
+import { sample } from '../../process/worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';

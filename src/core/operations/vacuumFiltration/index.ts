@@ -4,7 +4,7 @@ import { eventsAt } from '../onRecord';
 import { stageName } from '../stages';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
-import { filterOff } from '../predicting/filterOff';
+import { filterOff } from '../../process/worktop/filterOff';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';

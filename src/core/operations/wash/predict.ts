@@ -1,10 +1,10 @@
-import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../predicting/funnel';
-import { millilitres } from '../predicting/volumes';
-import { nothing, plus, times } from '../../mixture/matter';
-import { productIn } from '../predicting/transfer';
-import type { Round } from '../predicting/funnel';
-import type { Matter } from '../../mixture/matter';
-import type { Worktop } from '../predicting/worktop';
+import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
+import { millilitres } from '../../process/worktop/volumes';
+import { nothing, plus, times } from '../../process/matter/matter';
+import { productIn } from '../../process/worktop/transfer';
+import type { Round } from '../../process/worktop/funnel';
+import type { Matter } from '../../process/matter/matter';
+import type { Worktop } from '../../process/worktop/worktop';
 
 /** Washes of an organic layer: the water goes aside with what it took. */
 export function washLayer(work: Worktop, { line }: { readonly line: string }): void {

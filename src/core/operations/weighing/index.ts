@@ -1,15 +1,15 @@
 import { finding } from '../../finding/finding';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
-import { measuredMass } from '../../record/measured';
-import { configurationFindings } from '../../record/weighingFindings';
+import { measuredMass } from '../../bench/measured';
+import { configurationFindings } from '../../bench/weighingFindings';
 import { netWay, taredVesselWay } from '../ways';
 import { readingsAt } from '../onRecord';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';
-import type { LineReadings } from '../../record/measured';
+import type { LineReadings } from '../../bench/measured';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';

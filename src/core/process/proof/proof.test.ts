@@ -1,10 +1,10 @@
-import { computePlan } from '../../preparation/plan';
+import { computePlan } from '../../plan/plan';
 import { processPlan } from '../processPlan';
 import type { proofRules } from '../../finding/proofRules';
 import { renderFinding } from '../../finding/renderFinding';
 import { shipped, shippedPreparations } from '../../../../tests/support/preparations';
-import type { ChargeLine, Preparation, Substance } from '../../preparation/document';
-import type { Step } from '../../preparation/steps';
+import type { ChargeLine, Preparation, Substance } from '../../document/document';
+import type { Step } from '../../document/steps';
 
 const found = (doc: Preparation) => processPlan(computePlan(doc)).findings;
 

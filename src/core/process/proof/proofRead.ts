@@ -1,11 +1,11 @@
 import { agentProofs, washProofs } from './workUpProofs';
-import { factsOf } from '../../preparation/facts';
-import { kindsOf } from '../../operations/predicting/kinds';
+import { factsOf } from '../../plan/facts';
+import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
 import { stepProofs } from './stepProofs';
 import { stopProofs } from './stopProofs';
 import type { Finding } from '../../finding/finding';
-import type { Plan } from '../../preparation/planTypes';
+import type { Plan } from '../../plan/planTypes';
 import type { Prediction } from '../predictProcess';
 
 /** Reads a preparation against itself: charge table, steps and what the models foresee of them. */

@@ -1,14 +1,14 @@
 import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../../mixture/matter';
+import { gramsOf } from '../matter/matter';
 import { namedBy } from '../../operations/named';
-import { inSentence } from '../../preparation/inSentence';
+import { inSentence } from '../../document/inSentence';
 import { named } from './subject';
 import { weighingOf } from '../stageAhead';
-import { wholeOf } from '../../mixture/shelf';
+import { wholeOf } from '../matter/shelf';
 import type { Field } from '../../operations/declare/fields';
 import type { Finding } from '../../finding/finding';
-import type { Step } from '../../preparation/steps';
+import type { Step } from '../../document/steps';
 import type { Subject } from './subject';
 
 /** Every step with its time and temperature, its portions and something to work on; every stage weighed. */

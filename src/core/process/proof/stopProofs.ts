@@ -1,10 +1,10 @@
 import { agentOf } from './workUpProofs';
 import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../../mixture/matter';
+import { gramsOf } from '../matter/matter';
 import { hasGroup } from '../../reference/groups';
 import { linesOf, named } from './subject';
-import { wholeOf } from '../../mixture/shelf';
+import { wholeOf } from '../matter/shelf';
 import type { Finding } from '../../finding/finding';
 import type { StepPrediction } from '../predictProcess';
 import type { Subject } from './subject';

@@ -1,9 +1,9 @@
 import { namedBy } from '../../operations/named';
 import { stepTitle } from '../../operations/stepTitle';
-import type { Kind } from '../../operations/predicting/kinds';
-import type { Plan } from '../../preparation/planTypes';
+import type { Kind } from '../worktop/kinds';
+import type { Plan } from '../../plan/planTypes';
 import type { Prediction } from '../predictProcess';
-import type { Step } from '../../preparation/steps';
+import type { Step } from '../../document/steps';
 
 /** What the proof-reader reads. */
 export interface Subject {

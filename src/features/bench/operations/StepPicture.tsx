@@ -3,7 +3,7 @@ import { pictures } from './pictures';
 import type { ComponentType } from 'react';
 import type { PictureProps } from './parts';
 import type { SlotAsk } from '@/core/operations/ask';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** The apparatus of a step with the place that matters now: a balance or a cylinder when one is read, else the step's own. */
 export function StepPicture({

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Drawing } from '@/core/operations/drawing';
-import type { StepState } from '@/core/record/benchState';
+import type { StepState } from '@/core/bench/benchState';
 
 /** What a step's picture gets: what it draws, the step, what is asked now, and what is being typed. */
 export interface PictureProps<K extends Drawing['kind'] = Drawing['kind']> {

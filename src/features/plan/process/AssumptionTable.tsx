@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { assume } from '@/core/preparation/edit';
+import { assume } from '@/core/editing/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { fromCanonical } from '@/core/quantity/units';
 import { typedNumber } from '@/components/typedNumber';
 import { TypedInput } from '@/components/TypedInput';
 import { stepTitle } from '@/core/operations/stepTitle';
-import { usePlanView } from '../planView';
-import type { Assumed } from '@/core/preparation/edit';
-import type { Assumption } from '@/core/operations/predicting/assumption';
+import { usePlanView } from '@/components/plan/planView';
+import type { Assumed } from '@/core/editing/edit';
+import type { Assumption } from '@/core/process/worktop/assumption';
 import type { FieldReading } from '@/components/useTypedField';
 import type { Prediction } from '@/core/process/predictProcess';
 

@@ -1,6 +1,6 @@
 import { format } from '@/core/quantity/format';
-import { basisName } from '@/core/preparation/stageBasis';
-import { fromCharge } from '@/core/preparation/steps';
+import { basisName } from '@/core/plan/stageBasis';
+import { fromCharge } from '@/core/document/steps';
 import { rangeText } from './rangeText';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { CSSProperties } from 'react';

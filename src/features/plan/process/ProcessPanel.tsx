@@ -5,7 +5,7 @@ import { ForeseenStairs } from './ForeseenStairs';
 import { GreenLine } from './GreenLine';
 import { hoursAndMinutes } from '@/components/clock';
 import { TimePart } from './TimePart';
-import { usePlanView } from '../planView';
+import { usePlanView } from '@/components/plan/planView';
 import { VesselLine } from './VesselLine';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import { rangeText } from './rangeText';

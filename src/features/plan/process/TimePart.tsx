@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { hoursAndMinutes } from '@/components/clock';
 import { periodsOf } from '@/core/process/timeline';
 import { stepTitle } from '@/core/operations/stepTitle';
-import { usePlanView } from '../planView';
+import { usePlanView } from '@/components/plan/planView';
 import type { Period, TimedStep, Timeline } from '@/core/process/timeline';
 
 const lengths_min = [120, 150, 180, 240, 300];

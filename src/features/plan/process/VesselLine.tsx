@@ -1,13 +1,13 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { ContentTable } from './ContentTable';
-import { factsOf } from '@/core/preparation/facts';
+import { factsOf } from '@/core/plan/facts';
 import { formatDigits } from '@/core/quantity/format';
-import { kindsOf } from '@/core/operations/predicting/kinds';
+import { kindsOf } from '@/core/process/worktop/kinds';
 import { ProcessVessel } from './ProcessVessel';
 import { shownContent } from '@/core/process/shownContent';
 import { stepTitle } from '@/core/operations/stepTitle';
-import { usePlanView } from '../planView';
+import { usePlanView } from '@/components/plan/planView';
 import type { Layer } from '@/core/process/shownContent';
 import type { ShownPlace } from './shownPlace';
 import type { Prediction, StepPrediction } from '@/core/process/predictProcess';

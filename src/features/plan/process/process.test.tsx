@@ -3,7 +3,7 @@ import { fireEvent, render, screen, within } from '@testing-library/react';
 import { PlanScreen } from '../PlanScreen';
 import { shipped } from '../../../../tests/support/preparations';
 import { click, fill, words } from '../../../../tests/support/screen';
-import type { Preparation } from '@/core/preparation/document';
+import type { Preparation } from '@/core/document/document';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }));
 jest.mock('@/api/client', () => ({

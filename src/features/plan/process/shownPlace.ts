@@ -1,5 +1,5 @@
 import type { Layer } from '@/core/process/shownContent';
-import type { PlannedVessel } from '@/core/preparation/document';
+import type { PlannedVessel } from '@/core/document/document';
 
 /** A place after a step, ready to draw. */
 export interface ShownPlace {

@@ -1,0 +1,102 @@
+import { computePlan } from '../plan/plan';
+import { chargeTable, speciesOf, takesPart } from '../plan/chargeTable';
+import { factsOf, numeral } from '../plan/facts';
+import { derive } from '../stoichiometry/derive';
+import { formatDigits } from '../quantity/format';
+import { fromWorked } from '../quantity/worked';
+import { chargeFindings } from './chargeFindings';
+import { measuredAmount, readingsOf } from './measured';
+import type { Preparation } from '../document/document';
+import type { Facts } from '../plan/facts';
+import type { BenchCharge, BenchLine } from './benchTypes';
+import type { Live } from '../record/foldRecord';
+import type { Measured } from '../stoichiometry/lineAmounts';
+
+/**
+ * What a bench has charged, from the issued preparation and the bench's record alone.
+ *
+ * @param issued the frozen document of the class
+ * @param record the folded record
+ */
+export function benchCharge(issued: Preparation, record: readonly Live[]): BenchCharge {
+  const facts = factsOf(issued);
+  const before = computePlan(issued);
+  const taken = new Map<string, Measured>();
+  for (const { id } of issued.lines) {
+    const amount = measuredAmount(readingsOf(record, id), issued.devices);
+    if (amount) taken.set(id, amount);
+  }
+  const reference = wholeReference(facts, taken, issued.reference, before);
+  const plan = reference ? computePlan(pinnedTo(issued, reference)) : before;
+  const actual = chargeTable(facts, new Map([...taken].map(([id, amount]) => [id, onePortion(facts, id, amount)])));
+  const lines = plan.lines.map((line, i): BenchLine => {
+    const { id } = line.facts.line;
+    const old = before.lines[i]?.target?.rounded;
+    const moved = old && line.target && old.q.value !== line.target.rounded.q.value && id !== issued.reference;
+    const amount = taken.get(id);
+    const goal = id === issued.reference ? before.lines[i]?.total : line.total;
+    return {
+      plan: line,
+      goal: goal ?? {},
+      ...(moved ? { issuedTarget: old, issuedGoal: before.lines[i]?.total ?? {} } : {}),
+      readings: readingsOf(record, id),
+      ...(amount ? { taken: amount } : {}),
+    };
+  });
+  const planned = before.charge.product;
+  const charge = { plan, retargeted: reference !== undefined, lines, actual, ...(planned ? { planned } : {}) };
+  return { ...charge, findings: chargeFindings(issued, charge, record) };
+}
+
+/**
+ * What was taken of the reference line; where another line brings the same substance and both are measured, as much as the line's own
+ * share of what both brought together: the sum decides.
+ */
+function wholeReference(
+  facts: Facts,
+  taken: ReadonlyMap<string, Measured>,
+  id: string,
+  before: ReturnType<typeof computePlan>,
+): Measured | undefined {
+  const own = taken.get(id);
+  const reference = facts.lines.get(id);
+  if (!own || !reference || !takesPart(reference)) return own;
+  const same = before.lines.filter(({ facts: one }) => takesPart(one) && speciesOf(one) === speciesOf(reference));
+  if (same.length < 2 || same.some(({ facts: { line } }) => !taken.has(line.id))) return own;
+  const planned = same.map(({ facts: { line }, total }) => ({ amount: taken.get(line.id) as Measured, total, line }));
+  const moles = (part: (one: (typeof planned)[number]) => number) => planned.reduce((sum, one) => sum + part(one), 0);
+  const shareOf = ({ amount, total }: (typeof planned)[number]) => {
+    const wanted = total[amount.q.dim];
+    return wanted ? amount.q.value / wanted.q.value : NaN;
+  };
+  const n = ({ total, line }: (typeof planned)[number]) => (total.amount?.q.value ?? 0) * (line.delivers?.count ?? 1);
+  const ratio = moles((one) => n(one) * shareOf(one)) / moles(n);
+  const wanted = planned.find(({ line }) => line.id === id)?.total[own.q.dim];
+  return Number.isFinite(ratio) && wanted
+    ? ({ ...own, q: { ...own.q, value: wanted.q.value * ratio }, figures: Math.max(own.figures, 4) } as Measured)
+    : own;
+}
+
+/** The plan with its pin on what was taken of the reference line: every other target follows. */
+function pinnedTo(doc: Preparation, amount: Measured): Preparation {
+  const digits = formatDigits(amount.q, amount.unit, { figures: Math.max(amount.figures, 3) });
+  return { ...doc, pin: { at: 'line', line: doc.reference, digits, unit: amount.unit, over: 'bench' } };
+}
+
+function onePortion(facts: Facts, id: string, all: Measured): Measured {
+  const portions = facts.lines.get(id)?.portions ?? 1;
+  if (portions === 1) return all;
+  const k = numeral(String(portions), 'number', '', { at: 'setting', id, field: 'portions' });
+  return derive({
+    formula: 'perPortion',
+    dim: all.q.dim,
+    unit: all.unit,
+    value: all.q.value / portions,
+    inputs: { x_k: fromWorked(all), k },
+  }) as Measured;
+}
+
+/** Whether every reactant has been measured, so that the yield's basis is known. */
+export function chargeComplete(lines: readonly BenchLine[]): boolean {
+  return lines.filter(({ plan }) => takesPart(plan.facts)).every(({ taken }) => taken !== undefined);
+}

@@ -1,0 +1,226 @@
+import { changed } from '../changed';
+import { charge } from '../operations/charge';
+import { slug } from '../slug';
+import { findOperation } from '../operations/registry';
+import { namedBy } from '../operations/named';
+import type { Change } from '../changed';
+import type { Device } from '../quantity/device';
+import type { FromReference } from './fromReference';
+import type { Step } from '../document/steps';
+import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Solubility, Substance } from '../document/document';
+
+/** Moves the pin: the one choice everything else follows from. */
+export function setPin(doc: Preparation, pin: Pin): Preparation {
+  return { ...doc, pin };
+}
+
+/** Changes one line of the charge table. */
+export function changeLine(doc: Preparation, id: string, change: Change<ChargeLine>): Preparation {
+  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? changed(line, change) : line)) };
+}
+
+/** Changes a substance everywhere in the preparation. */
+export function changeSubstance(doc: Preparation, id: string, change: Change<Substance>): Preparation {
+  return { ...doc, substances: doc.substances.map((one) => (one.id === id ? changed(one, change) : one)) };
+}
+
+/** Changes a step. */
+export function changeStep(doc: Preparation, id: string, change: Change<Step>): Preparation {
+  return { ...doc, steps: doc.steps.map((step) => (step.id === id ? changed(step, change) : step)) };
+}
+
+/** What a step's models are to take for granted. In the unit of the assumption; the range is widened to hold the value. */
+export interface Assumed {
+  readonly key: string;
+  readonly low: number;
+  readonly typical: number;
+  readonly high: number;
+}
+
+/** Writes down at some steps what their models take for granted. */
+export function assume(doc: Preparation, steps: readonly string[], { key, low, typical, high }: Assumed): Preparation {
+  const range = { low: Math.min(low, typical), typical, high: Math.max(high, typical) };
+  return {
+    ...doc,
+    steps: doc.steps.map((step) =>
+      steps.includes(step.id) ? { ...step, assume: { ...step.assume, [key]: range } } : step,
+    ),
+  };
+}
+
+/** Changes a vessel. */
+export function changeVessel(doc: Preparation, id: string, change: Change<PlannedVessel>): Preparation {
+  return { ...doc, vessels: doc.vessels.map((one) => (one.id === id ? changed(one, change) : one)) };
+}
+
+/** Sets the coefficient of one term of the equation. */
+export function setCoefficient(
+  doc: Preparation,
+  substance: string,
+  side: 'left' | 'right',
+  coefficient: number,
+): Preparation {
+  const terms = doc.equation.terms.map((term) =>
+    term.substance === substance && term.side === side ? { ...term, coefficient } : term,
+  );
+  return { ...doc, equation: { ...doc.equation, terms } };
+}
+
+/** A document that got a line, and which. */
+export interface Added {
+  readonly doc: Preparation;
+  readonly line: string;
+}
+
+/** Adds a line with a new substance at the end, and a step that charges it; a reactant also joins the equation's left side. */
+export function addLine(doc: Preparation, name: string, role: Role): Added {
+  const id = freeId(
+    name,
+    doc.substances.map((one) => one.id),
+  );
+  return addLineOf({ ...doc, substances: [...doc.substances, { id, name }] }, id, name, role);
+}
+
+/** Adds a line filled from the reference. A substance that the document already took from there is used again. */
+export function addLineFrom(doc: Preparation, { substance, bottle, curves = [] }: FromReference, role: Role): Added {
+  const known = doc.substances.find(({ reference }) => reference === substance.reference);
+  const id =
+    known?.id ??
+    freeId(
+      substance.name,
+      doc.substances.map((one) => one.id),
+    );
+  const solubility = curvesIn(doc, curves);
+  const substances = known
+    ? doc.substances
+    : [...doc.substances, { ...substance, id, ...(solubility.length > 0 ? { solubility } : {}) }];
+  const { doc: added, line } = addLineOf({ ...doc, substances }, id, substance.name, role);
+  const liquid = substance.form === 'liquid';
+  const entered: Partial<ChargeLine> = liquid ? { entered: { by: 'volume', digits: '1.0', unit: 'mL' } } : {};
+  return { line, doc: changeLine(added, line, { ...bottle, ...entered }) };
+}
+
+/** Fills the substance of a line from the reference, everywhere it is used, and says what the line's bottle holds. */
+export function takeReference(
+  doc: Preparation,
+  line: string,
+  { substance, bottle, curves = [] }: FromReference,
+): Preparation {
+  const found = doc.lines.find(({ id }) => id === line);
+  if (!found) return doc;
+  const { solubility: old = [] } = doc.substances.find(({ id }) => id === found.substance) ?? {};
+  const taken = curvesIn(doc, curves);
+  // What somebody wrote down of another solvent stays.
+  const solubility = [...taken, ...old.filter(({ solvent }) => !taken.some((one) => one.solvent === solvent))];
+  const filled: Substance = { ...substance, id: found.substance, ...(solubility.length > 0 ? { solubility } : {}) };
+  const substances = doc.substances.map((one) => (one.id === found.substance ? filled : one));
+  return changeLine({ ...doc, substances }, line, { strength: undefined, density: undefined, ...bottle });
+}
+
+/** Curves whose solvent the document holds, with the solvent's id in it. */
+function curvesIn({ substances }: Preparation, curves: readonly Solubility[]): readonly Solubility[] {
+  return curves.flatMap(({ solvent, points }) => {
+    const here = substances.find(({ reference, id }) => reference === solvent || id === solvent);
+    return here ? [{ solvent: here.id, points }] : [];
+  });
+}
+
+/** Measures a line with a device of the lab, which the document then holds too. */
+export function measureWith(doc: Preparation, line: string, device: Device | undefined): Preparation {
+  const known = device === undefined || doc.devices.some(({ id }) => id === device.id);
+  const devices = known ? doc.devices : [...doc.devices, device];
+  return changeLine({ ...doc, devices }, line, { device: device?.id });
+}
+
+function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
+  const line = freeId(
+    name,
+    doc.lines.map(({ id }) => id),
+  );
+  const joins = role === 'reactant' || role === 'reagent in excess';
+  const standing = doc.equation.terms.some((term) => term.side === 'left' && term.substance === substance);
+  const terms =
+    joins && !standing
+      ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }]
+      : doc.equation.terms;
+  return {
+    line,
+    doc: {
+      ...doc,
+      equation: { ...doc.equation, terms },
+      lines: [...doc.lines, { id: line, substance, role, entered: { by: 'mass', digits: '1.00', unit: 'g' } }],
+      steps: withCharge(doc.steps, line),
+    },
+  };
+}
+
+/**
+ * Removes a line, its substance when nothing else needs it, and the steps that make no sense without it. A pin on the line falls back to the scale as written, the
+ * reference to the first line that remains.
+ *
+ * @returns the same document when the line is the only one
+ */
+export function removeLine(doc: Preparation, id: string): Preparation {
+  const gone = doc.lines.find((line) => line.id === id);
+  const lines = doc.lines.filter((line) => line.id !== id);
+  const [first] = lines;
+  if (!gone || !first) return doc;
+  const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
+  const terms = used
+    ? doc.equation.terms
+    : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
+  const steps = stepsWithout(doc.steps, id);
+  const named = [
+    doc.equation.product,
+    ...terms.map(({ substance }) => substance),
+    ...doc.stages.map(({ substance }) => substance),
+    ...doc.substances.flatMap(({ solubility = [] }) => solubility.map(({ solvent }) => solvent)),
+    ...steps.flatMap((step) => namedBy(step, 'substance')),
+  ];
+  const needed = used || named.includes(gone.substance);
+  return {
+    ...doc,
+    lines: lines.map((line) =>
+      line.entered.by === 'perMass' && line.entered.of === id
+        ? { ...line, entered: { ...line.entered, of: 'product' } }
+        : line,
+    ),
+    substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
+    equation: { ...doc.equation, terms },
+    steps,
+    reference: doc.reference === id ? (lines.find(({ role }) => role === 'reactant') ?? first).id : doc.reference,
+    pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
+  };
+}
+
+/** Steps without a line: one that can do without it stays, with what is left of its parameters. */
+function stepsWithout(steps: readonly Step[], line: string): readonly Step[] {
+  return steps.flatMap((step) => {
+    if (!namedBy(step, 'line').includes(line)) return [step];
+    const params = findOperation(step.op)?.without(step.params, line);
+    return params ? [{ ...step, params }] : [];
+  });
+}
+
+/** A step that charges a new line, after the last one that charges something. */
+function withCharge(steps: readonly Step[], line: string): readonly Step[] {
+  const step: Step = {
+    id: freeId(
+      `charge-${line}`,
+      steps.map(({ id }) => id),
+    ),
+    op: charge.name,
+    opVersion: charge.version,
+    params: { line },
+    time: { typical_min: 5, attended: true },
+  };
+  const at = steps.findLastIndex(({ op }) => op === charge.name) + 1;
+  return [...steps.slice(0, at), step, ...steps.slice(at)];
+}
+
+function freeId(name: string, taken: readonly string[]): string {
+  const base = slug(name, 32) || 'line';
+  let id = base;
+  for (let i = 2; taken.includes(id); i += 1) id = `${base}-${i}`;
+  return id;
+}

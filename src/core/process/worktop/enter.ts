@@ -1,0 +1,25 @@
+import { fizz } from './layers';
+import { gramsOf } from '../matter/matter';
+import { remarkOnGas } from './funnel';
+import type { Worktop } from './worktop';
+
+/** A line goes into the vessel that it names, or that the step works in. Gives the place. */
+export function enter(work: Worktop, line: string): string {
+  const facts = work.world.facts.lines.get(line);
+  const place = facts?.line.vessel ?? work.place('in');
+  const matter = work.introduce(line);
+  work.put(place, facts?.line.role === 'aid' ? 'solid' : 'liquid', matter);
+  letGasGo(work, place);
+  return place;
+}
+
+/** Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there. */
+export function letGasGo(work: Worktop, place: string): void {
+  const before = work.phase(place, 'liquid');
+  const { gas, liquid } = fizz(work, before);
+  if (gramsOf(gas) === 0) return;
+  work.take(place, 'liquid', before);
+  work.put(place, 'liquid', liquid);
+  work.leave('air', gas);
+  remarkOnGas(work, gas, ': in portions, open');
+}

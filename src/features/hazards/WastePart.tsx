@@ -1,0 +1,89 @@
+'use client';
+import { HazardText } from '@/components/HazardText';
+import { usePlanView } from '@/components/plan/planView';
+import { wasteStreams } from '@/core/reference/wasteStreams';
+import { WorkedCell } from '@/components/plan/WorkedCell';
+import { WorkingPanel } from '@/components/WorkingPanel';
+import type { Residue } from '@/core/waste/residues';
+import type { StreamPlan, WastePlan } from '@/core/waste/wastePlan';
+
+const origins: Readonly<Record<Residue['origin'], string>> = {
+  charged: '',
+  unreacted: ' left over',
+  formed: ' formed',
+};
+
+/** What each waste stream receives, for a bench and for the class, and what must not meet in a bottle. */
+export function WastePart({ waste }: { readonly waste: WastePlan }) {
+  const { plan } = usePlanView();
+  return (
+    <>
+      <table className="values waste-table">
+        <thead>
+          <tr>
+            <th scope="col">Stream</th>
+            <th scope="col">One bench</th>
+            <th scope="col">Class of {plan.doc.benches}</th>
+            <th scope="col">Holds</th>
+          </tr>
+        </thead>
+        <tbody>
+          {waste.streams.map((stream) => (
+            <StreamRow key={stream.stream} plan={stream} />
+          ))}
+        </tbody>
+      </table>
+      {waste.findings.map((finding) => (
+        <HazardText key={finding.key} finding={finding} />
+      ))}
+      <p className="muted">
+        At full conversion, volumes taken as additive; product that is lost on the way is not counted. Nothing goes down
+        the drain unless local rules say so.
+      </p>
+    </>
+  );
+}
+
+function StreamRow({
+  plan: { stream, residues, mass, volume, classMass, classVolume },
+}: {
+  readonly plan: StreamPlan;
+}) {
+  const { plan, open } = usePlanView();
+  const { name, note } = wasteStreams[stream];
+  const key = (what: string) => `waste/${stream}/${what}`;
+  const cells = { volume, mass, classVolume, classMass } as const;
+  const opened = Object.entries(cells).find(([what]) => open === key(what))?.[1];
+  return (
+    <>
+      <tr>
+        <th scope="row">
+          {name}
+          <small className="muted">{note}</small>
+        </th>
+        <td>
+          {volume && <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />}
+          {!volume && mass && <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />}
+        </td>
+        <td>
+          {classVolume && (
+            <WorkedCell id={key('classVolume')} worked={classVolume} label={`${name}, volume of the class`} />
+          )}
+          {!classVolume && classMass && (
+            <WorkedCell id={key('classMass')} worked={classMass} label={`${name}, mass of the class`} />
+          )}
+        </td>
+        <td className="waste-holds">
+          {[...new Set(residues.map(({ substance, origin }) => `${substance.name}${origins[origin]}`))].join('; ')}
+        </td>
+      </tr>
+      {opened && (
+        <tr>
+          <td colSpan={4}>
+            <WorkingPanel worked={opened} doc={plan.doc} title={name} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
