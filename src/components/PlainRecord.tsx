@@ -3,10 +3,12 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { changeFault } from '@/core/record/mayChange';
 import { ReasonDialog } from './ReasonDialog';
-import type { Body, Entry } from '@/core/record/entry';
+import { isStored, numberOf } from '@/core/record/entry';
+import type { Body, Noted } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 
 const mostShown = 12;
+const nameOf = (entry: Noted) => (isStored(entry) ? `entry ${entry.seq}` : 'an entry that is here only');
 
 /** Entries as bare text, the newest first, with the door to strike one: what remains when they cannot be shown otherwise. */
 export function PlainRecord({
@@ -17,15 +19,17 @@ export function PlainRecord({
   onAdd,
 }: {
   readonly title: string;
-  readonly entries: readonly Entry[];
+  readonly entries: readonly Noted[];
   /** The whole record, where those are only some of it: it says what has been struck. */
-  readonly all?: readonly Entry[];
+  readonly all?: readonly Noted[];
   readonly identity: Identity;
   readonly onAdd?: ((body: Body) => void) | undefined;
 }) {
-  const [striking, setStriking] = useState<Entry | undefined>(undefined);
+  const [striking, setStriking] = useState<Noted | undefined>(undefined);
   const struck = new Set(all.flatMap(({ body }) => (body.k === 'void' ? [body.target] : [])));
-  const open = entries.filter(({ id, body }) => !struck.has(id) && body.k !== 'void').toSorted((a, b) => b.seq - a.seq);
+  const open = entries
+    .filter(({ id, body }) => !struck.has(id) && body.k !== 'void')
+    .toSorted((a, b) => (numberOf(a) < numberOf(b) ? 1 : -1));
   return (
     <section className="banner banner-stop plain-record" aria-label={title}>
       <h2>{title}</h2>
@@ -34,10 +38,11 @@ export function PlainRecord({
         {open.slice(0, mostShown).map((entry) => (
           <li key={entry.id}>
             <span>
-              {entry.seq}. {entry.author.name}: {JSON.stringify(entry.body).slice(0, 160)}
+              {isStored(entry) ? `${entry.seq}. ` : 'here only, '}
+              {entry.author.name}: {JSON.stringify(entry.body).slice(0, 160)}
             </span>
             {onAdd && changeFault(identity, entry) === undefined && (
-              <Button variant="line" onClick={() => setStriking(entry)} aria-label={`Strike entry ${entry.seq}`}>
+              <Button variant="line" onClick={() => setStriking(entry)} aria-label={`Strike ${nameOf(entry)}`}>
                 Strike it
               </Button>
             )}
@@ -46,7 +51,7 @@ export function PlainRecord({
       </ul>
       {onAdd && striking && (
         <ReasonDialog
-          title={`Strike entry ${striking.seq}`}
+          title={`Strike ${nameOf(striking)}`}
           says="It stays legible in the record, with your reason."
           action="Strike it"
           onClose={() => setStriking(undefined)}

@@ -9,6 +9,7 @@ import { changeFault } from '@/core/record/mayChange';
 import { timeDoubt } from '@/core/record/timeDoubt';
 import { isLate, noPeriods } from '@/core/record/periods';
 import { tapeRows } from './tapeRows';
+import { isStored } from '@/core/record/entry';
 import type { Body, FileNote } from '@/core/record/entry';
 import type { BenchState } from '@/core/bench/benchState';
 import type { Identity } from '@/core/people/identity';
@@ -104,7 +105,7 @@ function TapeLine({
   const { amount, says } = describeEntry(newest, state.bench.doc, state.steps);
   const device = newest.body.k === 'reading' ? newest.body.device : undefined;
   const deviceName = state.bench.doc.devices.find(({ id }) => id === device)?.name;
-  const changeable = (newest.status === 'live' || newest.status === 'rival') && newest.entry.seq > 0;
+  const changeable = (newest.status === 'live' || newest.status === 'rival') && isStored(newest.entry);
   return (
     <li className={`tape-${newest.status}`}>
       <span className="tape-time num">
@@ -132,7 +133,7 @@ function TapeLine({
           ))}
           {newest.returned && ` · returned: ${newest.returned}`}
         </small>
-        {newest.body.k === 'file' && newest.entry.seq > 0 && <FileDoor file={newest.body} />}
+        {newest.body.k === 'file' && isStored(newest.entry) && <FileDoor file={newest.body} />}
       </span>
       {onChange && changeable && more === 0 && (
         <Button variant="line" onClick={onChange} aria-label={`Change ${[amount, says].filter(Boolean).join(' ')}`}>
@@ -162,7 +163,7 @@ const doubts = {
 function stateOf({ status, entry, seals, ownSeal, asked, lostSeal }: Live): string {
   if (status === 'void') return 'struck';
   if (status === 'corrected') return 'corrected';
-  if (entry.seq === 0) return 'on this tablet only';
+  if (!isStored(entry)) return 'on this tablet only';
   if (seals.length > 0) return ownSeal ? 'signed by who wrote it' : 'signed';
   const kept = lostSeal ? 'stored, signature lost by the correction' : 'stored';
   return `${status === 'rival' ? 'one of two at this place, ' : ''}${kept}${asked ? ', waiting for a signature' : ''}`;

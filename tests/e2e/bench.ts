@@ -33,9 +33,23 @@ export async function makeClass(request: APIRequestContext, text: string): Promi
 export const tabletSize = { width: 820, height: 1180 };
 export const phoneSize = { width: 390, height: 844 };
 
-/** A tablet at the first bench of a class, on the instance that is asked for. */
-export async function tablet(browser: Browser, issued: Issued, address: string, size = tabletSize): Promise<Page> {
-  const context = await browser.newContext({ baseURL: address, viewport: size, reducedMotion: 'reduce' });
+/**
+ * A tablet at the first bench of a class, on the instance that is asked for.
+ *
+ * @param cut what it sends can be held up by a route of its page. A page under a service worker now and then sends past its routes.
+ */
+export async function tablet(
+  browser: Browser,
+  issued: Issued,
+  address: string,
+  { size = tabletSize, cut = false }: { readonly size?: typeof tabletSize; readonly cut?: boolean } = {},
+): Promise<Page> {
+  const context = await browser.newContext({
+    baseURL: address,
+    viewport: size,
+    reducedMotion: 'reduce',
+    serviceWorkers: cut ? 'block' : 'allow',
+  });
   const { name = '', pin = '' } = issued.benches[0] ?? {};
   const entered = await context.request.post('/api/v1/session', {
     data: { as: 'group', joinCode: issued.joinCode, bench: name, pin },

@@ -13,7 +13,7 @@ const allStored = (page: Page) => expect(page.getByText(/on this tablet only/)).
 
 /** A tablet with a weighing that the server does not have. */
 async function withUnsent(browser: Browser, issued: Issued): Promise<Page> {
-  const bench = await tablet(browser, issued, first());
+  const bench = await tablet(browser, issued, first(), { cut: true });
   await bench.route('**/api/v1/logs/**', (route) => route.abort());
   await read(bench, '24.10');
   await expect(bench.getByText('1 on this tablet only')).toBeVisible();
@@ -195,7 +195,7 @@ test('a photo taken without a network is shrunk, loses what tells where, arrives
   request,
 }) => {
   const issued = await makeClass(request, acetanilideText());
-  const bench = await tablet(browser, issued, first());
+  const bench = await tablet(browser, issued, first(), { cut: true });
   // A photo of 2400 × 1800 px with Exif data, as a camera makes it.
   const jpeg = Buffer.from(
     await bench.evaluate(async () => {

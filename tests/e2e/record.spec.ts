@@ -88,7 +88,7 @@ test('cap on, cap off is stopped; corrected and struck readings stay legible; a 
   request,
 }) => {
   const issued = await makeClass(request, acetanilideText());
-  const bench = await tablet(browser, issued, first(), phoneSize);
+  const bench = await tablet(browser, issued, first(), { size: phoneSize });
   await read(bench, '24.10');
   await expect(bench.getByText('full: 24.10 g')).toBeVisible();
   await press(bench, 'cap off');
@@ -128,7 +128,7 @@ test('without a network entries stay on the tablet, through a reload, and are st
   request,
 }) => {
   const issued = await makeClass(request, acetanilideText());
-  const bench = await tablet(browser, issued, first());
+  const bench = await tablet(browser, issued, first(), { cut: true });
   await bench.route('**/api/v1/logs/**', (route) => route.abort());
   await press(bench, 'Volume');
   await type(bench, '2.00');
@@ -149,7 +149,10 @@ test('two tablets that record the same while one has no network: both readings a
   request,
 }) => {
   const issued = await makeClass(request, acetanilideText());
-  const [here, there] = [await tablet(browser, issued, first()), await tablet(browser, issued, second())];
+  const [here, there] = [
+    await tablet(browser, issued, first(), { cut: true }),
+    await tablet(browser, issued, second()),
+  ];
   await here.route('**/api/v1/logs/**', (route) => route.abort());
   for (const [page, digits] of [
     [here, '2.04'],

@@ -55,7 +55,7 @@ test('a class runs the preparation from the first weighing to the melting range;
   request,
 }) => {
   const issued = await makeClass(request, acetanilideText());
-  const phone = await tablet(browser, issued, first(), phoneSize);
+  const phone = await tablet(browser, issued, first(), { size: phoneSize });
   await test.step('charge and reaction, on a phone', async () => {
     await read(phone, '24.10');
     await read(phone, '22.06');

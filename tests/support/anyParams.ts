@@ -18,6 +18,10 @@ function anyValue(field: Field, doc: Known): fc.Arbitrary<unknown> {
   const one = anyOne(field, doc);
   if (!field.many) return one;
   const [minLength, maxLength] = field.many;
+  if (field.kind === 'number' && field.rising)
+    return fc
+      .uniqueArray(one as fc.Arbitrary<number>, { minLength, maxLength })
+      .map((list) => list.sort((a, b) => a - b));
   return fc.array(one, { minLength, maxLength });
 }
 

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { chainHash, chainStart, contentHash } from '@/core/record/chain';
-import type { Author, Body, Entry, Slot } from '@/core/record/entry';
+import type { Author, Body, Entry, LocalDraft, Slot } from '@/core/record/entry';
 
 export const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
 
@@ -45,4 +45,9 @@ export function reading(
 ): Body {
   const [digits = '', unit = ''] = text.split(' ');
   return { k: 'reading', place: { line, slot }, digits, unit, ...options };
+}
+
+/** An entry as it stood on its device before it was sent. */
+export function localOf({ id, v, log, body, at, deviceAt, device, saw, author }: Entry): LocalDraft {
+  return { id, v, log, body, at, deviceAt, device, saw, author, local: true };
 }

@@ -1,5 +1,5 @@
 import type { Preparation } from '@/core/document/document';
-import type { RecordStart } from './useRecord';
+import type { RecordStart } from '@/api/record/recordEngine';
 
 /** What a bench's pages are opened with. */
 export interface BenchStart extends RecordStart {

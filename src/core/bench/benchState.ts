@@ -9,7 +9,7 @@ import type { Ask } from '../operations/ask';
 import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
 import type { BenchCharge } from './benchTypes';
 import type { ClassSettings } from '../record/classSettings';
-import type { Entry, Override, Reading } from '../record/entry';
+import type { Noted, Override, Reading } from '../record/entry';
 import type { Finding } from '../finding/finding';
 import type { Live } from '../record/foldRecord';
 import type { Loss } from '../operations/loss';
@@ -60,7 +60,7 @@ export interface BenchState {
   readonly overridden: readonly Overridden[];
   readonly timers: readonly Timer[];
   /** Entries with which nothing could be computed: left aside, for a person to see to. */
-  readonly unreadable: readonly Entry[];
+  readonly unreadable: readonly Noted[];
 }
 
 /**
@@ -72,14 +72,14 @@ export interface BenchState {
  */
 export function benchState(
   issued: Preparation,
-  entries: readonly Entry[],
+  entries: readonly Noted[],
   settings: ClassSettings = noSettings,
 ): BenchState {
   const { value, unreadable } = readableState(issued, entries, settings);
   return { ...value, unreadable };
 }
 
-function readableState(issued: Preparation, entries: readonly Entry[], settings: ClassSettings) {
+function readableState(issued: Preparation, entries: readonly Noted[], settings: ClassSettings) {
   try {
     return readable(entries, (sound) => stateOf(issued, sound, settings));
   } catch (error) {
@@ -91,7 +91,7 @@ function readableState(issued: Preparation, entries: readonly Entry[], settings:
 
 function stateOf(
   issued: Preparation,
-  entries: readonly Entry[],
+  entries: readonly Noted[],
   settings: ClassSettings,
 ): Omit<BenchState, 'unreadable'> {
   const record = foldRecord(entries);

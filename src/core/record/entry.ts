@@ -155,6 +155,20 @@ export interface Entry extends Draft {
   readonly chain: string;
 }
 
+/** An entry that is only on a device yet: it has no number, and nobody has sealed it. */
+export interface LocalDraft extends Content {
+  readonly local: true;
+}
+
+/** What a record is made of on a device. */
+export type Noted = Entry | LocalDraft;
+
+/** Whether the server has it. */
+export const isStored = (noted: Noted): noted is Entry => !('local' in noted);
+
+/** Order in which entries came to be: what is only here yet is the newest. */
+export const numberOf = (noted: Noted): number => (isStored(noted) ? noted.seq : Number.POSITIVE_INFINITY);
+
 /** Text under the content hash: the draft and who wrote it, canonical. */
 export interface Content extends Draft {
   readonly author: Author;

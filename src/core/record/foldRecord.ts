@@ -1,8 +1,9 @@
-import type { Body, Entry, RecordPlace, Standing } from './entry';
+import { isStored } from './entry';
+import type { Body, Noted, RecordPlace, Standing } from './entry';
 
 /** A reading, note or event as it stands now. */
 export interface Live<B extends Standing = Standing> {
-  readonly entry: Entry;
+  readonly entry: Noted;
   readonly body: B;
   /** `rival`: two live readings at one place; a person chooses. */
   readonly status: 'live' | 'corrected' | 'void' | 'rival';
@@ -17,7 +18,7 @@ export interface Live<B extends Standing = Standing> {
   /** Struck as a slip of a moment, but long after it was stored: minutes by the server's clock. */
   readonly undoneAfter_min?: number;
   /** The entry that struck or corrected it. */
-  readonly changedBy?: Entry;
+  readonly changedBy?: Noted;
   /** It replaces a reading that had been signed. */
   readonly lostSeal: boolean;
   /** Waiting for a signature. */
@@ -51,7 +52,7 @@ export function recordPlaceKey({ line, step, item, round, slot }: RecordPlace): 
  *
  * @returns what stands, in the order in which they happened
  */
-export function foldRecord(entries: readonly Entry[]): readonly Live[] {
+export function foldRecord(entries: readonly Noted[]): readonly Live[] {
   const unique = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
   const all = unique.sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id));
   const voids = index(all, (entry) => (entry.body.k === 'void' ? [entry.body.target] : []));
@@ -68,14 +69,15 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
     all.filter((entry) => struck(entry.id)),
     (entry) => (entry.body.k === 'sign' ? entry.body.seals.map(({ entry: id, content }) => `${id} ${content}`) : []),
   );
-  const revokedOf = ({ id, content }: Entry): readonly Revoked[] =>
-    (takenBack.get(`${id} ${content}`) ?? []).flatMap((sign) => {
+  const revokedOf = (entry: Noted): readonly Revoked[] =>
+    (takenBack.get(sealKey(entry)) ?? []).flatMap((sign) => {
       const by = voids.get(sign.id)?.[0];
-      return by?.body.k === 'void' ? [{ by: by.author.name, at: by.received, reason: by.body.reason }] : [];
+      const at = by && (isStored(by) ? by.received : by.at);
+      return by?.body.k === 'void' && at !== undefined ? [{ by: by.author.name, at, reason: by.body.reason }] : [];
     });
   const asks = index(all, (entry) => (entry.body.k === 'ask' ? entry.body.targets : []));
   const returns = index(all, (entry) => (entry.body.k === 'return' ? entry.body.targets : []));
-  const sealsOf = (entry: Entry) => (seals.get(`${entry.id} ${entry.content}`) ?? []).map(({ id }) => id);
+  const sealsOf = (entry: Noted) => (seals.get(sealKey(entry)) ?? []).map(({ id }) => id);
   const byId = new Map(all.map((entry) => [entry.id, entry]));
 
   const found = all.flatMap((entry): Live[] => {
@@ -116,12 +118,15 @@ export function foldRecord(entries: readonly Entry[]): readonly Live[] {
 }
 
 /** Minutes between storing and undoing by the server's clock, where they are more than a slip takes. */
-function undoneAfter(entry: Entry, by: Entry | undefined): number | undefined {
-  if (by?.body.k !== 'void' || !by.body.slip || by.seq === 0) return undefined;
+function undoneAfter(entry: Noted, by: Noted | undefined): number | undefined {
+  if (by?.body.k !== 'void' || !by.body.slip || !isStored(by) || !isStored(entry)) return undefined;
   const seconds = (Date.parse(by.received) - Date.parse(entry.received)) / 1000;
   // What waited on a tablet came in later than it was made: a minute is given to the way.
   return seconds > slipSeconds + 60 ? Math.round(seconds / 60) : undefined;
 }
+
+/** What a signature seals; what is not stored nobody can have sealed. */
+const sealKey = (entry: Noted): string => `${entry.id} ${isStored(entry) ? entry.content : ''}`;
 
 const speaksAbout: ReadonlySet<Body['k']> = new Set(['correct', 'void', 'ask', 'sign', 'return']);
 
@@ -144,10 +149,10 @@ function markRivals(found: readonly Live[]): readonly Live[] {
 }
 
 function index(
-  entries: readonly Entry[],
-  keys: (entry: Entry) => readonly string[],
-): ReadonlyMap<string, readonly Entry[]> {
-  const found = new Map<string, Entry[]>();
+  entries: readonly Noted[],
+  keys: (entry: Noted) => readonly string[],
+): ReadonlyMap<string, readonly Noted[]> {
+  const found = new Map<string, Noted[]>();
   for (const entry of entries) for (const key of keys(entry)) found.set(key, [...(found.get(key) ?? []), entry]);
   return found;
 }

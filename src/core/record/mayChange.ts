@@ -1,4 +1,4 @@
-import type { Entry } from './entry';
+import type { Noted } from './entry';
 import type { Identity } from '../people/identity';
 
 /**
@@ -7,7 +7,7 @@ import type { Identity } from '../people/identity';
  */
 export function changeFault(
   { role, id }: Pick<Identity, 'role' | 'id'>,
-  { author, body }: Pick<Entry, 'author' | 'body'>,
+  { author, body }: Pick<Noted, 'author' | 'body'>,
 ): string | undefined {
   if (role !== 'group') return undefined;
   if (body.k === 'sign' || body.k === 'return') return 'Only the staff takes back a signature or a return.';

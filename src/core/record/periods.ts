@@ -1,4 +1,5 @@
-import type { Entry, PeriodMark } from './entry';
+import { isStored } from './entry';
+import type { Noted, PeriodMark } from './entry';
 import type { Live } from './foldRecord';
 
 /** One mark of a period. It holds from the moment at which the server got it: no device's clock opens or closes a class. */
@@ -16,7 +17,7 @@ export const noPeriods: Periods = [];
 export function periodsOf(log: readonly Live[]): Periods {
   return log
     .flatMap(({ entry, body, status }): readonly (Period & { readonly seq: number })[] =>
-      body.k === 'period' && status !== 'void'
+      body.k === 'period' && status !== 'void' && isStored(entry)
         ? [
             {
               to: body.to,
@@ -48,8 +49,10 @@ export function takesFrom(periods: Periods, at: string): boolean {
 }
 
 /** Whether an entry came in after a closing and was made before it. */
-export function isLate({ at, received, seq }: Pick<Entry, 'at' | 'received' | 'seq'>, periods: Periods): boolean {
-  return seq > 0 && periods.some((mark) => mark.to === 'closed' && at < mark.at && mark.at <= received);
+export function isLate(noted: Noted, periods: Periods): boolean {
+  if (!isStored(noted)) return false;
+  const { at, received } = noted;
+  return periods.some((mark) => mark.to === 'closed' && at < mark.at && mark.at <= received);
 }
 
 /** What is wrong with a mark where things stand; nothing when it may be set. */

@@ -1,12 +1,13 @@
 import { findUnit } from '../quantity/units';
 import { isInstant } from './instant';
-import type { Entry } from './entry';
+import { numberOf } from './entry';
+import type { Noted } from './entry';
 
 /** Entries with which something can be computed, and those without which it can. */
-export interface Readable<T> {
+export interface Readable<T, E extends Noted = Noted> {
   readonly value: T;
   /** Entries that had to be left aside and that nobody has struck yet, oldest first; a person sees to them. */
-  readonly unreadable: readonly Entry[];
+  readonly unreadable: readonly E[];
 }
 
 /**
@@ -15,13 +16,16 @@ export interface Readable<T> {
  *
  * @throws what the computation throws without any entry
  */
-export function readable<T>(entries: readonly Entry[], compute: (entries: readonly Entry[]) => T): Readable<T> {
+export function readable<T, E extends Noted>(
+  entries: readonly E[],
+  compute: (entries: readonly E[]) => T,
+): Readable<T, E> {
   const whole = attempt(entries, compute);
   if (whole.ok) return { value: whole.of, unreadable: [] };
   // An entry may break only together with a sound one: what is odd by itself is suspected first, and let in again if it is harmless.
-  const inOrder = entries.toSorted((a, b) => a.seq - b.seq);
+  const inOrder = entries.toSorted((a, b) => compare(numberOf(a), numberOf(b)));
   let rest = inOrder.filter(isPlain);
-  const unreadable: Entry[] = [];
+  const unreadable: E[] = [];
   for (const odd of inOrder.filter((one) => !isPlain(one))) {
     if (attempt([...rest, odd], compute).ok) rest = [...rest, odd];
     else unreadable.push(odd);
@@ -44,12 +48,15 @@ export function readable<T>(entries: readonly Entry[], compute: (entries: readon
   }
 }
 
-function isStruck(id: string, entries: readonly Entry[]): boolean {
+// Two that have no number yet stay as they are: a difference of infinities is none.
+const compare = (a: number, b: number) => (a < b ? -1 : a > b ? 1 : 0);
+
+function isStruck(id: string, entries: readonly Noted[]): boolean {
   return entries.some(({ body }) => body.k === 'void' && body.target === id);
 }
 
 /** Whether an entry has the form that every version of the app has asked for, as far as a computation rests on it. */
-function isPlain({ at, body }: Entry): boolean {
+function isPlain({ at, body }: Noted): boolean {
   if (!isInstant(at)) return false;
   const { place, digits, unit } = body as { place?: unknown; digits?: unknown; unit?: unknown };
   if (body.k !== 'reading') return Object.values(body).every((value) => value !== null);
@@ -64,7 +71,7 @@ function isPlain({ at, body }: Entry): boolean {
 
 type Attempt<T> = { readonly ok: true; readonly of: T } | { readonly ok: false; readonly error: unknown };
 
-function attempt<T>(entries: readonly Entry[], compute: (entries: readonly Entry[]) => T): Attempt<T> {
+function attempt<T, E extends Noted>(entries: readonly E[], compute: (entries: readonly E[]) => T): Attempt<T> {
   try {
     return { ok: true, of: compute(entries) };
   } catch (error) {

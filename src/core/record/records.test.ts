@@ -3,8 +3,8 @@ import { bestOffset, keepSamples, sampleOffset } from './clock';
 import { closedSince, isLate, markFault, periodsOf, takesFrom } from './periods';
 import { fileTypeOf } from './fileKinds';
 import { foldRecord } from './foldRecord';
-import { demonstrator, entriesOf } from '../../../tests/support/record';
-import type { Body } from './entry';
+import { demonstrator, entriesOf, localOf } from '../../../tests/support/record';
+import type { Body, Entry } from './entry';
 
 const marks = (...bodies: readonly Body[]) =>
   periodsOf(foldRecord(entriesOf(bodies.map((body) => [body, demonstrator] as const))));
@@ -20,18 +20,25 @@ test('a class is open until it is closed, and again after it was reopened or the
   expect(closedSince(marks(close, { k: 'period', to: 'open' }, close))).toBe(at(2));
 });
 
+/** A note that was made and came in so many minutes after the beginning. */
+const made = (minute: number, came: number): Entry => ({
+  ...(entriesOf([{ k: 'words', text: 'note' }])[0] as Entry),
+  at: at(minute),
+  received: at(came),
+});
+
 test('what was made before the closing comes in and is late; what was made after it does not', () => {
   const periods = marks(close);
   expect(takesFrom(periods, at(-1))).toBe(true);
   expect(takesFrom(periods, at(1))).toBe(false);
-  expect(isLate({ at: at(-1), received: at(60), seq: 3 }, periods)).toBe(true);
-  expect(isLate({ at: at(-2), received: at(-1), seq: 3 }, periods)).toBe(false);
+  expect(isLate(made(-1, 60), periods)).toBe(true);
+  expect(isLate(made(-2, -1), periods)).toBe(false);
   // Not yet at the server: nothing is known of when it comes in.
-  expect(isLate({ at: at(-1), received: at(60), seq: 0 }, periods)).toBe(false);
+  expect(isLate(localOf(made(-1, 60)), periods)).toBe(false);
   // After reopening, what was made before the first closing is still late, what is made now is not.
   const again = marks(close, reopen);
-  expect(isLate({ at: at(-1), received: at(60), seq: 3 }, again)).toBe(true);
-  expect(isLate({ at: at(30), received: at(60), seq: 3 }, again)).toBe(false);
+  expect(isLate(made(-1, 60), again)).toBe(true);
+  expect(isLate(made(30, 60), again)).toBe(false);
 });
 
 test('marks follow on each other', () => {

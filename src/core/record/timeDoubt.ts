@@ -1,4 +1,5 @@
-import type { Entry } from './entry';
+import { isStored } from './entry';
+import type { Noted } from './entry';
 
 /** How far an estimate of the server's clock may be off without anybody having set a clock wrong. */
 const slackMs = 2000;
@@ -9,12 +10,10 @@ const slackMs = 2000;
  *
  * @param since when the record began, ISO 8601
  */
-export function timeDoubt(
-  { at, received, seq }: Pick<Entry, 'at' | 'received' | 'seq'>,
-  since: string | undefined,
-): 'ahead' | 'before' | undefined {
+export function timeDoubt(noted: Noted, since: string | undefined): 'ahead' | 'before' | undefined {
   // What is on this device only was received by nobody.
-  if (seq === 0) return undefined;
+  if (!isStored(noted)) return undefined;
+  const { at, received } = noted;
   const time = Date.parse(at);
   // Stored before instants were judged as such.
   if (Number.isNaN(time)) return 'ahead';

@@ -6,7 +6,7 @@ import { AddFile } from './AddFile';
 import { click, fill, words } from '../../../tests/support/screen';
 import { largestUpload } from '@/core/record/fileKinds';
 import type { Body } from '@/core/record/entry';
-import type { NewFile } from '@/components/record/useRecord';
+import type { NewFile } from '@/api/record/outbox';
 
 // The test's document brings none of its own.
 Object.assign(globalThis, { TextDecoder });

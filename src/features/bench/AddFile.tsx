@@ -6,7 +6,7 @@ import Modal from 'react-bootstrap/Modal';
 import { FileButton } from '@/components/FileButton';
 import { readPicked } from './readPicked';
 import type { Body } from '@/core/record/entry';
-import type { NewFile } from '@/components/record/useRecord';
+import type { NewFile } from '@/api/record/outbox';
 import type { Picked } from './readPicked';
 
 const accepted = 'image/*,.pdf,.csv,.txt,.jdx,.dx,.jcamp';

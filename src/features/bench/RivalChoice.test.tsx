@@ -5,8 +5,8 @@ import { rivalsOf } from './rivalsOf';
 import { benchState } from '@/core/bench/benchState';
 import { acetanilide } from '../../../tests/support/preparations';
 import { click, recording, words } from '../../../tests/support/screen';
-import { entriesOf, reading } from '../../../tests/support/record';
-import type { Entry } from '@/core/record/entry';
+import { entriesOf, localOf, reading } from '../../../tests/support/record';
+import type { Entry, Noted } from '@/core/record/entry';
 
 const doc = acetanilide();
 const [stepId = ''] = doc.steps.flatMap(({ id, op, params }) =>
@@ -20,7 +20,7 @@ const made: readonly Entry[] = entriesOf([
   reading('aniline', 'empty', '22.06 g'),
 ]).map((entry) => ({ ...entry, saw: 0 }));
 
-function choice(entries: readonly Entry[]) {
+function choice(entries: readonly Noted[]) {
   const state = benchState(doc, entries);
   const step = state.steps.find((one) => one.step.id === stepId)!;
   const groups = rivalsOf(step);
@@ -45,7 +45,7 @@ test('readings at one place stand together, each with whose it is; a tap strikes
 });
 
 test('while one of them is on this tablet only nobody can choose', () => {
-  choice(made.map((entry, i) => (i === 2 ? { ...entry, seq: 0 } : entry)));
+  choice(made.map((entry, i) => (i === 2 ? localOf(entry) : entry)));
   for (const button of screen.getAllByRole('button')) expect((button as HTMLButtonElement).disabled).toBe(true);
 });
 

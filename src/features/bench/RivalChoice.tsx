@@ -2,6 +2,7 @@ import Button from 'react-bootstrap/Button';
 import { describeEntry, readingText } from '@/core/bench/describeEntry';
 import { TimeOfDay } from '@/components/TimeOfDay';
 import type { BenchState } from '@/core/bench/benchState';
+import { isStored } from '@/core/record/entry';
 import type { Body } from '@/core/record/entry';
 import type { Rival } from './rivalsOf';
 
@@ -29,7 +30,7 @@ export function RivalChoice({
             key={one.entry.id}
             variant="line"
             // What is only on this tablet cannot be spoken about yet.
-            disabled={rivals.some(({ entry }) => entry.seq === 0)}
+            disabled={rivals.some(({ entry }) => !isStored(entry))}
             onClick={() =>
               others.forEach(({ entry }) => onAdd({ k: 'void', target: entry.id, reason: `${reads} was kept` }))
             }

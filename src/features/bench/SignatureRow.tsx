@@ -1,6 +1,7 @@
 'use client';
 import Button from 'react-bootstrap/Button';
 import { readingsToSign } from './readingsToSign';
+import { isStored } from '@/core/record/entry';
 import type { Body } from '@/core/record/entry';
 import type { StepState } from '@/core/bench/benchState';
 
@@ -11,7 +12,7 @@ export function SignatureRow({ step, onAdd }: { readonly step: StepState; readon
   if (readings.length === 0 || step.status === 'open') return null;
   if (unsigned.length === 0) return <p className="signed-mark">Signed by the demonstrator.</p>;
   const asked = unsigned.every((one) => one.asked);
-  const unsent = unsigned.some(({ entry }) => entry.seq === 0);
+  const unsent = unsigned.some(({ entry }) => !isStored(entry));
   return (
     <Button
       variant="line"

@@ -16,7 +16,7 @@ import { TellMenu } from './TellMenu';
 import type { BenchState, StepState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Finding } from '@/core/finding/finding';
-import type { NewFile } from '@/components/record/useRecord';
+import type { NewFile } from '@/api/record/outbox';
 
 /** One step in full: the sentence, what to heed, what is asked, what was found. */
 export function StepPanel({

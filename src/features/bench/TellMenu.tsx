@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { AddFile } from './AddFile';
 import { ReasonDialog } from '@/components/ReasonDialog';
 import type { Body } from '@/core/record/entry';
-import type { NewFile } from '@/components/record/useRecord';
+import type { NewFile } from '@/api/record/outbox';
 import type { StepState } from '@/core/bench/benchState';
 
 interface Telling {

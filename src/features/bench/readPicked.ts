@@ -4,7 +4,7 @@ import { bareImage } from '@/core/record/bareImage';
 import { fileTypeOf, fileTypes, largestUpload } from '@/core/record/fileKinds';
 import { shrinkPhoto } from './shrinkPhoto';
 import { ulid } from 'ulid';
-import type { NewFile } from '@/components/record/useRecord';
+import type { NewFile } from '@/api/record/outbox';
 
 /** What a person picked, ready for the record, or what is wrong with it. */
 export type Picked =

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { format } from '@/core/quantity/format';
 import { HoldButton } from './HoldButton';
 import { signGroups } from './signGroups';
+import { isStored } from '@/core/record/entry';
 import type { BenchState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Live } from '@/core/record/foldRecord';
@@ -54,7 +55,13 @@ export function SignBox({
           <HoldButton
             label="Hold to sign"
             onHeld={() =>
-              onAdd({ k: 'sign', seals: meant.map(({ entry }) => ({ entry: entry.id, content: entry.content })) })
+              onAdd({
+                k: 'sign',
+                seals: meant
+                  .map(({ entry }) => entry)
+                  .filter(isStored)
+                  .map(({ id, content }) => ({ entry: id, content })),
+              })
             }
           >
             Hold to sign

@@ -28,6 +28,8 @@ export interface NumberField extends Base {
   readonly least: number;
   readonly most: number;
   readonly whole?: true;
+  /** A list in which each is above the one before. */
+  readonly rising?: true;
   /** Field of the same step that is above this one, where both are given. */
   readonly below?: string;
 }
@@ -82,7 +84,7 @@ export const choice = <const C extends Readonly<Record<string, string>>>(
 export const rows = <const F extends Fields>(label: string, of: F, more: More<RowsField> = {}) =>
   ({ kind: 'rows', label, of, ...more }) as const;
 
-type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below'>>;
+type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below' | 'rising'>>;
 
 export const number = (label: string, unit: string, [least, most]: readonly [number, number], more: NumberMore = {}) =>
   ({ kind: 'number', label, unit, least, most, ...more }) as const;

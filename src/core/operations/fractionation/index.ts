@@ -16,7 +16,10 @@ import type { Conditions } from '../conditions';
 const fields = {
   lighter: field.substance('Lighter of the pair'),
   heavier: field.substance('Heavier of the pair'),
-  limits_C: field.many(field.celsius('Change receivers at', { help: 'Head temperatures, ascending.' }), [1, 6]),
+  limits_C: field.many(
+    field.celsius('Change receivers at', { help: 'Head temperatures, ascending.', rising: true }),
+    [1, 6],
+  ),
   stages: field.number('Stages', '', [1, 30], { whole: true, help: 'Ideal stages, the pot being one.' }),
   reflux: field.number('Reflux ratio', '', [0, 100]),
 } satisfies Fields;

@@ -1,10 +1,12 @@
 /** @jest-environment jsdom */
 import '../../../tests/support/indexedDb';
-import { act, renderHook, waitFor } from '@testing-library/react';
+import { waitFor } from '@testing-library/dom';
 import { api, ApiError } from '@/api/client';
 import { keep, keptOf, mirror, mirrored, store } from '@/api/outbox/store';
 import { outboxFile, waitingGroups } from '@/api/outbox/waiting';
-import { useRecord } from './useRecord';
+import { RecordEngine } from './recordEngine';
+import { isStored } from '@/core/record/entry';
+import { serverNow } from '../outbox/serverClock';
 import type { Draft, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 import type { Kept } from '@/api/outbox/store';
@@ -26,10 +28,22 @@ const stored = (draft: Draft): Promise<Entry> => {
   return Promise.resolve({ ...draft, seq, author, received: draft.at, content: 'c', chain: 'd' });
 };
 const nothing = { now: new Date().toISOString(), entries: [], settings: {}, periods: [] };
-const open = (identity = avocet, log = 'L') =>
-  renderHook(() =>
-    useRecord({ identity, classId: 'c', className: 'Spring', log, entries: [], settings: {}, periods: [] }),
-  );
+const running: (() => void)[] = [];
+/** A record opened on this device, with its view by name. */
+const open = (identity = avocet, log = 'L', there: readonly Entry[] = []) => {
+  const engine = new RecordEngine({
+    identity,
+    classId: 'c',
+    className: 'Spring',
+    log,
+    entries: there,
+    settings: {},
+    periods: [],
+  });
+  const end = engine.run();
+  running.push(end);
+  return { engine, view: engine.view, add: engine.add, end };
+};
 const outbox = (author = 'avocet', log = 'L') => keptOf({ log, author });
 const left = (id: string, author = 'avocet'): Kept => ({
   id,
@@ -39,6 +53,8 @@ const left = (id: string, author = 'avocet'): Kept => ({
   className: 'Spring',
   draft: { id, v: 1, log: 'L', body: note, at: '', deviceAt: '', device: 'tablet', saw: 0 },
 });
+
+afterEach(() => running.splice(0).forEach((end) => end()));
 
 beforeEach(async () => {
   seq = 0;
@@ -57,35 +73,35 @@ test('an entry is on the tablet’s disk before it is sent, and is stored once',
     await new Promise<void>((resolve) => (answer = resolve));
     return stored(draft);
   });
-  const { result } = open();
-  act(() => result.current.add(note));
-  expect(result.current.unsent).toBe(1);
-  expect(result.current.entries).toMatchObject([{ seq: 0, body: note }]);
+  const { view, add } = open();
+  add(note);
+  expect(view().unsent).toBe(1);
+  expect(view().entries).toMatchObject([{ local: true, body: note }]);
   await waitFor(() => expect(onDisk).toBe(1));
-  act(() => answer());
-  await waitFor(() => expect(result.current.unsent).toBe(0));
+  answer();
+  await waitFor(() => expect(view().unsent).toBe(0));
   expect(await outbox()).toEqual([]);
-  expect(result.current.entries).toMatchObject([{ seq: 1, body: note }]);
+  expect(view().entries).toMatchObject([{ seq: 1, body: note }]);
   expect(sendDraft).toHaveBeenCalledTimes(1);
 });
 
 test('without a network entries wait in their order, through a reload; when it is back they go with their old ids', async () => {
   sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
   entries.mockRejectedValue(new ApiError('offline', 'no network'));
-  const { result, unmount } = open();
-  for (const text of ['one', 'two', 'three']) act(() => result.current.add({ k: 'words', text }));
-  await waitFor(() => expect(result.current.link).toBe('offline'));
+  const { view, add, end } = open();
+  for (const text of ['one', 'two', 'three']) add({ k: 'words', text });
+  await waitFor(() => expect(view().link).toBe('offline'));
   await waitFor(async () => expect(await outbox()).toHaveLength(3));
   const ids = (await outbox()).map(({ id }) => id);
-  unmount();
+  end();
   const again = open();
-  await waitFor(() => expect(again.result.current.unsent).toBe(3));
+  await waitFor(() => expect(again.view().unsent).toBe(3));
   sendDraft.mockImplementation(stored);
   entries.mockResolvedValue(nothing);
   sendDraft.mockClear();
-  act(() => void window.dispatchEvent(new Event('online')));
-  await waitFor(() => expect(again.result.current.unsent).toBe(0));
-  expect(again.result.current.link).toBe('well');
+  window.dispatchEvent(new Event('online'));
+  await waitFor(() => expect(again.view().unsent).toBe(0));
+  expect(again.view().link).toBe('well');
   expect(sendDraft.mock.calls.map(([{ id, body }, as]) => [id, 'text' in body && body.text, as])).toEqual([
     [ids[0], 'one', 'avocet'],
     [ids[1], 'two', 'avocet'],
@@ -95,21 +111,21 @@ test('without a network entries wait in their order, through a reload; when it i
 
 test('an expired session keeps the outbox and says so', async () => {
   sendDraft.mockRejectedValue(new ApiError('notSignedIn', 'Sign in first.'));
-  const { result } = open();
-  act(() => result.current.add(note));
-  await waitFor(() => expect(result.current.link).toBe('signedOut'));
+  const { view, add } = open();
+  add(note);
+  await waitFor(() => expect(view().link).toBe('signedOut'));
   expect(await outbox()).toHaveLength(1);
 });
 
 test('another bench that signs in here neither sees nor sends what waits; others learn only how many', async () => {
   await keep(left('A'));
   await mirror({ log: 'L', author: 'avocet' }, [await stored(left('B').draft)]);
-  const { result } = open(curlew, 'M');
+  const { view, add } = open(curlew, 'M');
   await waitFor(() => expect(entries).toHaveBeenCalled());
-  act(() => result.current.add(note));
+  add(note);
   await waitFor(() => expect(sendDraft).toHaveBeenCalled());
   expect(sendDraft.mock.calls.map(([draft, as]) => [draft.log, as])).toEqual([['M', 'curlew']]);
-  expect(result.current.entries.map(({ log }) => log)).toEqual(['M']);
+  expect(view().entries.map(({ log }) => log)).toEqual(['M']);
   expect(await outbox()).toHaveLength(1);
   // What the server holds of the other bench is forgotten here; what only this tablet holds is not.
   expect(await mirrored({ log: 'L', author: 'avocet' })).toEqual([]);
@@ -120,48 +136,48 @@ test('another bench that signs in here neither sees nor sends what waits; others
 test('what is refused is told in the server’s words and stays until it is put aside, through a reload', async () => {
   sendDraft.mockRejectedValueOnce(new ApiError('refused', 'Undo works for 30 s.'));
   const first = open();
-  act(() => first.result.current.add(note));
-  act(() => first.result.current.add({ k: 'words', text: 'after it' }));
+  first.add(note);
+  first.add({ k: 'words', text: 'after it' });
   const expected = [{ draft: { body: note }, refused: 'Undo works for 30 s.' }];
-  await waitFor(() => expect(first.result.current.refused).toMatchObject(expected));
+  await waitFor(() => expect(first.view().refused).toMatchObject(expected));
   // The next one goes on all the same.
-  await waitFor(() => expect(first.result.current.entries).toMatchObject([{ seq: 1, body: { text: 'after it' } }]));
-  expect(first.result.current.unsent).toBe(0);
-  first.unmount();
-  const { result } = open();
-  await waitFor(() => expect(result.current.refused).toMatchObject(expected));
-  await act(() => result.current.putAside(result.current.refused[0]!));
-  expect(result.current.refused).toEqual([]);
+  await waitFor(() => expect(first.view().entries).toMatchObject([{ seq: 1, body: { text: 'after it' } }]));
+  expect(first.view().unsent).toBe(0);
+  first.end();
+  const { engine, view } = open();
+  await waitFor(() => expect(view().refused).toMatchObject(expected));
+  await engine.putAside(view().refused[0]!);
+  expect(view().refused).toEqual([]);
   expect(await outbox()).toEqual([]);
 });
 
 test('where the browser keeps nothing the entry is sent all the same, and the person is told', async () => {
   const put = jest.spyOn(store().drafts, 'add').mockRejectedValue(new Error('QuotaExceededError'));
   sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
-  const { result } = open();
-  act(() => result.current.add(note));
-  await waitFor(() => expect(result.current.unsafe).toBe(true));
-  expect(result.current.unsent).toBe(1);
+  const { engine, view, add } = open();
+  add(note);
+  await waitFor(() => expect(view().unsafe).toBe(true));
+  expect(view().unsent).toBe(1);
   sendDraft.mockImplementation(stored);
-  act(() => void window.dispatchEvent(new Event('online')));
-  await waitFor(() => expect(result.current.unsent).toBe(0));
-  expect(result.current.entries).toMatchObject([{ seq: 1, body: note }]);
+  window.dispatchEvent(new Event('online'));
+  await waitFor(() => expect(view().unsent).toBe(0));
+  expect(view().entries).toMatchObject([{ seq: 1, body: note }]);
   // What is refused there does not hold up what comes after it, and is put aside as elsewhere.
   sendDraft.mockRejectedValueOnce(new ApiError('refused', 'Undo works for 30 s.'));
-  act(() => result.current.add({ k: 'words', text: 'refused' }));
-  act(() => result.current.add({ k: 'words', text: 'after it' }));
-  await waitFor(() => expect(result.current.entries.map(({ seq }) => seq)).toEqual([1, 2]));
-  await waitFor(() => expect(result.current.refused).toHaveLength(1));
-  await act(() => result.current.putAside(result.current.refused[0]!));
-  expect(result.current.refused).toEqual([]);
+  add({ k: 'words', text: 'refused' });
+  add({ k: 'words', text: 'after it' });
+  await waitFor(() => expect(view().entries).toMatchObject([{ seq: 1 }, { seq: 2 }]));
+  await waitFor(() => expect(view().refused).toHaveLength(1));
+  await engine.putAside(view().refused[0]!);
+  expect(view().refused).toEqual([]);
   put.mockRestore();
 });
 
 test('what the server had at the last visit is there without a network', async () => {
   await mirror({ log: 'L', author: 'avocet' }, [await stored(left('B').draft)]);
   entries.mockRejectedValue(new ApiError('offline', 'no network'));
-  const { result } = open();
-  await waitFor(() => expect(result.current.entries).toMatchObject([{ id: 'B', seq: 1 }]));
+  const { view } = open();
+  await waitFor(() => expect(view().entries).toMatchObject([{ id: 'B', seq: 1 }]));
 });
 
 describe('a server that was set back to a backup', () => {
@@ -189,10 +205,10 @@ describe('a server that was set back to a backup', () => {
     await mirror({ log: 'L', author: 'avocet' }, all);
     await keep(left('D'));
     const there = hasOnly(all.slice(0, 1));
-    const { result } = open();
+    const { view } = open();
     await waitFor(() => expect(there.map(({ id }) => id)).toEqual(['A', 'B', 'C', 'D']));
-    await waitFor(() => expect(result.current.entries.map(({ id, seq: n }) => [id, n])).toHaveLength(4));
-    expect(result.current).toMatchObject({ broughtBack: 2, unsent: 0, refused: [] });
+    await waitFor(() => expect(view().entries.filter(isStored)).toHaveLength(4));
+    expect(view()).toMatchObject({ broughtBack: 2, unsent: 0, refused: [] });
     expect(sendDraft.mock.calls.map(([draft]) => draft)).toEqual(['B', 'C', 'D'].map((id) => left(id).draft));
     await waitFor(async () => expect(await outbox()).toEqual([]));
     const here = await mirrored({ log: 'L', author: 'avocet' });
@@ -205,33 +221,29 @@ describe('a server that was set back to a backup', () => {
     // The page as the server made it: number 2 is another entry now.
     const there = hasOnly([a, { ...other, seq: 2 }]);
     entries.mockResolvedValueOnce({ ...nothing, entries: there, anew: true });
-    const { result } = renderHook(() =>
-      useRecord({
-        identity: avocet,
-        classId: 'c',
-        className: 'Spring',
-        log: 'L',
-        entries: [...there],
-        settings: {},
-        periods: [],
-      }),
-    );
+    const { view } = open(avocet, 'L', [...there]);
     await waitFor(() => expect(there.map(({ id }) => id)).toEqual(['A', 'O', 'B']));
-    await waitFor(() => expect(result.current.entries.map(({ id }) => id).sort()).toEqual(['A', 'B', 'O']));
-    expect(result.current.broughtBack).toBe(1);
+    await waitFor(() =>
+      expect(
+        view()
+          .entries.map(({ id }) => id)
+          .sort(),
+      ).toEqual(['A', 'B', 'O']),
+    );
+    expect(view().broughtBack).toBe(1);
   });
 
   test('loses nothing either where the browser keeps nothing', async () => {
     const put = jest.spyOn(store().drafts, 'bulkAdd').mockRejectedValue(new Error('QuotaExceededError'));
     const there = hasOnly([]);
-    const { result } = open();
-    act(() => result.current.add(note));
+    const { view, add } = open();
+    add(note);
     await waitFor(() => expect(there).toHaveLength(1));
-    await waitFor(() => expect(result.current.unsent).toBe(0));
+    await waitFor(() => expect(view().unsent).toBe(0));
     const [{ id } = { id: '' }] = there.splice(0);
-    act(() => void window.dispatchEvent(new Event('online')));
+    window.dispatchEvent(new Event('online'));
     await waitFor(() => expect(there.map((one) => one.id)).toEqual([id]));
-    await waitFor(() => expect(result.current.unsent).toBe(0));
+    await waitFor(() => expect(view().unsent).toBe(0));
     put.mockRestore();
   });
 });
@@ -240,9 +252,9 @@ test('the time of an entry is the server’s, the device’s own clock stands be
   const ahead = 7 * 60_000;
   entries.mockImplementation(() => Promise.resolve({ ...nothing, now: new Date(Date.now() - ahead).toISOString() }));
   sendDraft.mockRejectedValue(new ApiError('offline', 'no network'));
-  const { result } = open();
-  await waitFor(() => expect(Date.now() - result.current.now()).toBeGreaterThan(ahead - 1000));
-  act(() => result.current.add(note));
+  const { add } = open();
+  await waitFor(() => expect(Date.now() - serverNow()).toBeGreaterThan(ahead - 1000));
+  add(note);
   await waitFor(async () => expect(await outbox()).toHaveLength(1));
   const [kept] = await outbox();
   const { at = '', deviceAt = '' } = kept?.draft ?? {};
@@ -254,9 +266,9 @@ test('the time of an entry is the server’s, the device’s own clock stands be
 test('what holds for the class arrives with the entries; unchanged it stays the same object', async () => {
   const pressure = { digits: '1004', unit: 'hPa', entry: 'e' };
   entries.mockImplementation(() => Promise.resolve({ ...nothing, settings: { pressure: { ...pressure } } }));
-  const { result } = open();
-  await waitFor(() => expect(result.current.settings).toEqual({ pressure }));
-  const first = result.current.settings;
+  const { view } = open();
+  await waitFor(() => expect(view().settings).toEqual({ pressure }));
+  const first = view().settings;
   await waitFor(() => expect(entries.mock.calls.length).toBeGreaterThan(1), { timeout: 4000 });
-  expect(result.current.settings).toBe(first);
+  expect(view().settings).toBe(first);
 });
