@@ -23,14 +23,13 @@ export async function identifyStaff(name: string, password: string, from: Origin
   );
   const user = chosen(found, name);
   const isOpen = user?.name === name && user.disabled_at === null;
-  await checkSecret(
-    user?.id ?? unknown(`user ${name}`),
-    isOpen ? user.password_hash : undefined,
+  const right = await checked(
+    { row: user, stored: isOpen ? user.password_hash : undefined, subject: user?.id ?? unknown(`user ${name}`) },
     password,
     from,
     'The name or the password is wrong.',
   );
-  return { role: user!.role, id: user!.id, name: user!.name };
+  return { role: right.role, id: right.id, name: right.name };
 }
 
 /** The group at a bench with the class's join code and the bench's PIN. */
@@ -43,15 +42,18 @@ export async function identifyGroup(joinCode: string, bench: string, pin: string
     { door: door?.id ?? '' },
   );
   const row = chosen(found, bench);
-  await checkSecret(
-    row?.id ?? unknown(door ? `class ${door.id}` : `code ${joinCode}`),
-    row?.name === bench ? row.pin_hash : undefined,
+  const right = await checked(
+    {
+      row: row && door && { ...row, classId: door.id },
+      stored: row?.name === bench ? row.pin_hash : undefined,
+      subject: row?.id ?? unknown(door ? `class ${door.id}` : `code ${joinCode}`),
+      code: door?.id ?? 'unknown',
+    },
     pin,
     from,
     'The join code, the bench or the PIN is wrong.',
-    door?.id ?? 'unknown',
   );
-  return { role: 'group', id: row!.id, name: row!.name, classId: door!.id };
+  return { role: 'group', id: right.id, name: right.name, classId: right.classId };
 }
 
 /**
@@ -60,9 +62,9 @@ export async function identifyGroup(joinCode: string, bench: string, pin: string
  * @param find looks for the class; nothing when there is none
  */
 export async function countedDoor<T>(from: Origin, find: () => Promise<T | undefined>): Promise<T | undefined> {
-  const isFamiliar = await isAnyKnown(from.device);
-  const budgets = isFamiliar
-    ? [{ key: `doors:${from.device!.slice(0, 40)}`, most: 30 }]
+  const device = (await isAnyKnown(from.device)) ? from.device : undefined;
+  const budgets = device
+    ? [{ key: `doors:${device.slice(0, 40)}`, most: 30 }]
     : [{ key: `doors:${from.address.slice(0, 60)}`, most: 30 }, ...sharedBudgets(from.address)];
   await spend(budgets);
   const found = await find();
@@ -90,22 +92,32 @@ function unknown(of: string): string {
   return `none:${sha256(skeleton(of)).slice(0, 32)}`;
 }
 
-async function checkSecret(
-  subject: string,
-  stored: string | undefined,
+/** A secret that is tried: what it opens, and how it is stored where it can be opened at all. */
+interface Secret<T> {
+  readonly row: T | undefined;
+  readonly stored: string | undefined;
+  /** What tries are counted by. */
+  readonly subject: string;
+  /** Class whose benches are tried together. */
+  readonly code?: string;
+}
+
+/** What a right secret opens. */
+async function checked<T>(
+  { row, stored, subject, code }: Secret<T>,
   given: string,
   { address, device }: Origin,
   words: string,
-  code?: string,
-): Promise<void> {
-  const isFamiliar = await isKnown(device, subject);
-  const budgets = isFamiliar ? deviceBudgets(device!, subject) : budgetsOf(subject, address, code);
+): Promise<T> {
+  const familiar = (await isKnown(device, subject)) ? device : undefined;
+  const budgets = familiar ? deviceBudgets(familiar, subject) : budgetsOf(subject, address, code);
   await spend(budgets);
   // An unknown name costs the same time as a wrong secret.
   // An account that waits for its first password has none stored.
   const right = await verify(stored || (await decoy()), given);
-  if (!stored || !right) throw new AppError('wrongCredentials', words);
+  if (!row || !stored || !right) throw new AppError('wrongCredentials', words);
   await giveBack(budgets);
+  return row;
 }
 
 let decoyHash: Promise<string> | undefined;

@@ -3,9 +3,9 @@ import type { Role } from '@/core/people/identity';
 
 export type Visitor = Role | 'anonymous';
 
-const everyone: readonly Visitor[] = ['anonymous', 'coordinator', 'demonstrator', 'group'];
-const staff: readonly Visitor[] = ['coordinator', 'demonstrator'];
-const signedIn: readonly Visitor[] = ['coordinator', 'demonstrator', 'group'];
+const everyone = ['anonymous', 'coordinator', 'demonstrator', 'group'] as const;
+const staff = ['coordinator', 'demonstrator'] as const;
+const signedIn = ['coordinator', 'demonstrator', 'group'] as const;
 
 /** Every route and who may use it. A route that is not listed is refused, and a test fails. */
 export const permissions = {
@@ -70,6 +70,10 @@ export const permissions = {
 } as const satisfies Record<string, readonly Visitor[]>;
 
 export type RouteKey = keyof typeof permissions;
+/** Routes that admit visitors who have not signed in. */
+export type OpenRoute = {
+  [K in RouteKey]: 'anonymous' extends (typeof permissions)[K][number] ? K : never;
+}[RouteKey];
 
 /** Whether a visitor may use a route. */
 export function allowed(route: RouteKey, visitor: Visitor): boolean {

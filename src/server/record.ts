@@ -17,6 +17,7 @@ import { markFault, takesFrom } from '@/core/record/periods';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { chainHash, contentHash, verifyLogOf } from '@/core/record/chain';
 import { draftSchema } from '@/core/record/draftSchema';
+import { judged } from '@/core/formats/judged';
 import type { Transaction } from 'sequelize';
 import type { Identity } from '@/core/people/identity';
 import type { ChainFault } from '@/core/record/chain';
@@ -48,7 +49,7 @@ export async function storeDraft(identity: Identity, log: string, value: unknown
 
 function checked(value: unknown, log: string): Draft {
   try {
-    const draft = draftSchema.validateSync(value, { strict: true }) as unknown as Draft;
+    const draft = judged<Draft>(draftSchema, value);
     if (draft.log !== log) throw new AppError('badRequest', 'The entry belongs to another record.');
     return draft;
   } catch (error) {
@@ -160,7 +161,9 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
     const fault = target && changeFault(identity, target);
     if (fault) throw new AppError('forbidden', fault);
   }
-  if (targets.some((id) => !isStanding(byId.get(id)!.body) && body.k !== 'void' && byId.get(id)!.body.k !== 'correct'))
+  const isReading = ({ body: of }: Entry) => isStanding(of) || of.k === 'correct';
+  const meant = targets.flatMap((id) => byId.get(id) ?? []);
+  if (body.k !== 'void' && !meant.every(isReading))
     throw new AppError('refused', 'What it refers to is no reading or note.');
   if (body.k === 'sign' && body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content)) {
     throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');

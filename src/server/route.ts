@@ -9,18 +9,18 @@ import { anyRate, heavyRate, takeFrom } from './rate';
 import { currentToken, identityOf } from './sessions';
 import { databaseFault } from './databaseFault';
 import type { Named } from './access';
-import type { RouteKey } from './permissions';
+import type { OpenRoute, RouteKey } from './permissions';
 import type { Identity } from '@/core/people/identity';
 
 /** What a handler gets: the request, the route's parameters, and who asks. */
-export interface Call<P> {
+export interface Call<P, I = Identity> {
   readonly request: Request;
   readonly params: P;
-  /** Present on every route that does not admit anonymous visitors. */
-  readonly identity: Identity | undefined;
+  readonly identity: I;
 }
 
-type Handler<P> = (call: Call<P>) => Promise<Response>;
+type Handler<P, I = Identity> = (call: Call<P, I>) => Promise<Response>;
+type Anybody = Identity | undefined;
 
 /**
  * Wraps a route handler: permission table, same-origin check on writes, rates, errors in one shape, one log line.
@@ -28,7 +28,24 @@ type Handler<P> = (call: Call<P>) => Promise<Response>;
  * @param route its row in the permission table
  * @param heavy it costs more than a look into the database: a session may ask for it less often
  */
-export function route<P = Record<string, never>>(route: RouteKey, handler: Handler<P>, { heavy = false } = {}) {
+export function route<P = Record<string, never>>(
+  route: Exclude<RouteKey, OpenRoute>,
+  handler: Handler<P>,
+  { heavy = false } = {},
+) {
+  const ofSomebody: Handler<P, Anybody> = ({ identity, ...call }) => {
+    if (!identity) throw new AppError('notSignedIn', 'Sign in first.');
+    return handler({ ...call, identity });
+  };
+  return wrapped(route, ofSomebody, heavy);
+}
+
+/** The same for a route that admits visitors who have not signed in. */
+export function openRoute<P = Record<string, never>>(route: OpenRoute, handler: Handler<P, Anybody>) {
+  return wrapped(route, handler, false);
+}
+
+function wrapped<P>(route: RouteKey, handler: Handler<P, Anybody>, heavy: boolean) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     const started = performance.now();
     const response = await answer(route, request, context.params, handler, heavy);
@@ -43,7 +60,7 @@ async function answer<P>(
   route: RouteKey,
   request: Request,
   params: Promise<P>,
-  handler: Handler<P>,
+  handler: Handler<P, Anybody>,
   heavy: boolean,
 ): Promise<Response> {
   try {

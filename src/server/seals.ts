@@ -124,9 +124,9 @@ export async function classFault(classId: string): Promise<string | undefined> {
   );
   const text = canonicalJson(['class', classId, row?.stated ?? '']);
   const fault = sealFault(config.dataFolder, text, { key: row?.seal_key ?? null, seal: row?.seal ?? null });
-  if (fault) return words(fault, 'the class');
+  if (fault || !row) return words(fault ?? 'unsealed', 'the class');
   const now = await stateOf(classId);
-  const stated = JSON.parse(row!.stated) as Stated;
+  const stated = JSON.parse(row.stated) as Stated;
   const changed = (Object.keys(parts) as (keyof typeof parts)[]).filter((part) => now?.[part] !== stated[part]);
   return changed.length === 0 ? undefined : `${changed.map((part) => parts[part]).join(', ')} not as sealed`;
 }

@@ -111,11 +111,13 @@ function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>): r
   return others.flatMap((species): readonly Finding[] => {
     const found = supplyOf(issued, charge, parts, species);
     if (!found || found.extent >= intended.extent * (1 - found.rounding - intended.rounding - 1e-9)) return [];
-    const line = found.lines.at(-1) as BenchLine;
+    const line = found.lines.at(-1);
+    const limit = plan.charge.extents?.limiting;
+    if (!line?.taken || !limit) return [];
     const { facts } = line.plan;
     const lacking = lineAmounts(
       {
-        ...plan.charge.extents!.limiting.extent,
+        ...limit.extent,
         q: {
           dim: 'amount',
           value: ((intended.extent - found.extent) * found.ν) / (facts.line.delivers?.count ?? 1),
@@ -123,7 +125,7 @@ function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>): r
       },
       facts.bottle,
     );
-    const missing = lacking[line.taken!.q.dim] ?? lacking.amount;
+    const missing = lacking[line.taken.q.dim] ?? lacking.amount;
     return [
       finding(
         'reading.short',

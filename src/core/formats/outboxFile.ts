@@ -1,5 +1,6 @@
 import { array, object, string } from 'yup';
 import { draftSchema } from '../record/draftSchema';
+import { judged } from './judged';
 import type { Draft } from '../record/entry';
 
 /** An entry that waited on a device, with whose it is, and the bytes of its file. */
@@ -66,7 +67,7 @@ function linesOf(content: string): readonly OutboxLine[] {
   if (file.formatVersion !== formatVersion) throw new Error('These entries were saved by a later version.');
   try {
     const { format: _, formatVersion: __, ...rest } = file;
-    return fileSchema.validateSync(rest, { strict: true }).kept as unknown as readonly OutboxLine[];
+    return judged<{ readonly kept: readonly OutboxLine[] }>(fileSchema, rest).kept;
   } catch (error) {
     throw new Error(`The file is damaged: ${(error as Error).message}.`);
   }

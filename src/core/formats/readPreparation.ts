@@ -2,6 +2,7 @@ import { findNodeAtLocation, parseTree, printParseErrorCode } from 'jsonc-parser
 import { ValidationError } from 'yup';
 import { isStorable, tooDeepAt } from './plainText';
 import { largestFile, mostFaults } from './limits';
+import { judged } from './judged';
 import { preparationSchema } from '../document/schema';
 import { upgradePreparation } from './upgradePreparation';
 import { referenceFaults } from '../document/references';
@@ -46,7 +47,7 @@ function validate(text: string, tree: Node, value: unknown): ReadPreparation {
     reason,
   });
   try {
-    const doc = preparationSchema.validateSync(value, { abortEarly: false, strict: true }) as unknown as Preparation;
+    const doc = judged<Preparation>(preparationSchema, value, { abortEarly: false });
     const faults = referenceFaults(doc).map(({ path, reason }) => located(path, reason));
     return faults.length === 0 ? { ok: true, doc } : { ok: false, faults: faults.slice(0, mostFaults) };
   } catch (error) {

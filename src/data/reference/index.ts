@@ -11,14 +11,13 @@ import infrared from './infrared.json';
 import solutions from './solutions.json';
 import standards from './standards.json';
 import visualizers from './visualizers.json';
+import { shaped } from '../shaped';
 import type { InfraredBand, MeltingStandard, Visualizer } from '@/core/reference/spectra';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 
-// The compiler widens literals of a JSON file; a test judges every entry by the schema that users' own entries must meet.
-
 /** Substances that the product ships. */
-export const shippedSubstances = [
+export const shippedSubstances = shaped<ReferenceSubstance>([
   ...solvents,
   ...preparations,
   ...acidsAndBases,
@@ -28,10 +27,10 @@ export const shippedSubstances = [
   ...hydrocarbonsAndHalides,
   ...halidesEstersSalts,
   ...others,
-] as unknown as readonly ReferenceSubstance[];
+]);
 
 /** Bench solutions that the product ships. */
-export const shippedSolutions = solutions as unknown as readonly ReferenceSolution[];
-export const meltingStandards = standards as readonly MeltingStandard[];
-export const infraredBands = infrared as unknown as readonly InfraredBand[];
-export const shippedVisualizers = visualizers as unknown as readonly Visualizer[];
+export const shippedSolutions = shaped<ReferenceSolution>(solutions);
+export const meltingStandards = shaped<MeltingStandard>(standards);
+export const infraredBands = shaped<InfraredBand>(infrared);
+export const shippedVisualizers = shaped<Visualizer>(visualizers);

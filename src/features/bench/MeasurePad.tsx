@@ -36,6 +36,7 @@ export function MeasurePad({
   const [picked, setPicked] = useState<string | undefined>(undefined);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const slot = nextSlot(ask, way);
+  const { close: end } = ask;
   if (!slot)
     return (
       <p className="reading-ask">
@@ -136,13 +137,13 @@ export function MeasurePad({
               ? `Record ${format(parsed.typed.q, parsed.typed.unit, { decimals: parsed.typed.digits.split('.')[1]?.length ?? 0 })}`
               : 'Record'}
           </Button>
-          {ask.close && (
+          {end && (
             <Button
               variant="line"
               className="close-series"
-              onClick={() => onAdd({ k: 'event', step: step.step.id, name: ask.close!.name })}
+              onClick={() => onAdd({ k: 'event', step: step.step.id, name: end.name })}
             >
-              {ask.close.button}
+              {end.button}
             </Button>
           )}
         </div>

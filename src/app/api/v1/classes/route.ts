@@ -14,6 +14,6 @@ const issue = object({
 
 export const POST = route('POST /api/v1/classes', async ({ request, identity }) => {
   const { name, section = '', preparationId, benches, staff = [] } = await readJson(request, issue, 60_000);
-  const issued = await issueClass({ name, section, preparationId, benches, staff, by: identity?.name ?? '' });
+  const issued = await issueClass({ name, section, preparationId, benches, staff, by: identity.name });
   return Response.json(issued, { status: 201 });
 });

@@ -7,5 +7,5 @@ const made = object({ name: string().trim().min(1).max(120).required() }).noUnkn
 
 export const POST = route('POST /api/v1/courses', async ({ request, identity }) => {
   const { name } = await readJson(request, made);
-  return Response.json(await createCourse(name, identity?.name ?? ''), { status: 201 });
+  return Response.json(await createCourse(name, identity.name), { status: 201 });
 });

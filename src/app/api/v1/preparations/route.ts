@@ -8,7 +8,7 @@ export const GET = route('GET /api/v1/preparations', async () => Response.json(a
 export const POST = route(
   'POST /api/v1/preparations',
   async ({ request, identity }) => {
-    const { id, version } = await createPreparation(await readText(request, largestFile), identity?.name ?? '');
+    const { id, version } = await createPreparation(await readText(request, largestFile), identity.name);
     return Response.json({ id, version }, { status: 201 });
   },
   { heavy: true },

@@ -18,6 +18,6 @@ export const GET = route('GET /api/v1/reference', async () => Response.json(awai
 
 export const POST = route('POST /api/v1/reference', async ({ request, identity }) => {
   const { kind, base, fresh, entry } = await readJson(request, saved, largestEntry);
-  const picked = await saveEntry({ kind, base, fresh, entry, by: identity?.name ?? '' });
+  const picked = await saveEntry({ kind, base, fresh, entry, by: identity.name });
   return Response.json(picked, { status: 201 });
 });

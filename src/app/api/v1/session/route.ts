@@ -1,6 +1,6 @@
 import { object, string } from 'yup';
 import { readJson } from '@/server/body';
-import { route } from '@/server/route';
+import { openRoute } from '@/server/route';
 import { allRoles } from '@/core/people/identity';
 import { currentOrigin } from '@/server/origin';
 import { endSession } from '@/server/sessions';
@@ -20,12 +20,12 @@ const credentials = object({
     .when('as', { is: 'demo', then: (field) => field.required() }),
 }).noUnknown();
 
-export const POST = route('POST /api/v1/session', async ({ request }) => {
+export const POST = openRoute('POST /api/v1/session', async ({ request }) => {
   const { role, name } = await signIn((await readJson(request, credentials)) as Credentials, await currentOrigin());
   return Response.json({ role, name });
 });
 
-export const DELETE = route('DELETE /api/v1/session', async () => {
+export const DELETE = openRoute('DELETE /api/v1/session', async () => {
   await endSession();
   return new Response(null, { status: 204 });
 });

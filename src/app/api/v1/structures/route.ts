@@ -13,7 +13,7 @@ export const GET = route(
   async ({ request, identity }) => {
     const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
     const isShort = smiles.length > 0 && smiles.length <= longestSmiles;
-    const drawn = isShort ? await offThread('draw', [smiles], { who: identity?.id ?? '', deadlineMs }) : undefined;
+    const drawn = isShort ? await offThread('draw', [smiles], { who: identity.id, deadlineMs }) : undefined;
     if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
     const groups = groupCounts(undefined, (await readStructures([smiles])).get(smiles)?.matches ?? {});
     return Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } });

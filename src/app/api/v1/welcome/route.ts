@@ -3,7 +3,7 @@ import { currentOrigin } from '@/server/origin';
 import { linkOwner, welcome } from '@/server/accounts';
 import { readJson } from '@/server/body';
 import { rememberDevice } from '@/server/devices';
-import { route } from '@/server/route';
+import { openRoute } from '@/server/route';
 import { startSession } from '@/server/sessions';
 
 const given = object({
@@ -11,7 +11,7 @@ const given = object({
   password: string().max(400).required(),
 }).noUnknown();
 
-export const POST = route('POST /api/v1/welcome', async ({ request }) => {
+export const POST = openRoute('POST /api/v1/welcome', async ({ request }) => {
   const { token, password } = await readJson(request, given);
   // Wrong links are counted here as on the page.
   await linkOwner(token, await currentOrigin());

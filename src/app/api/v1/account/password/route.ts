@@ -13,9 +13,9 @@ const given = object({
 
 export const PUT = route('PUT /api/v1/account/password', async ({ request, identity }) => {
   const { now, next } = await readJson(request, given);
-  await changePassword(identity!, now, next, await currentOrigin());
+  await changePassword(identity, now, next, await currentOrigin());
   // Every session has ended with the old password: this one begins anew.
-  await startSession(identity!);
-  await rememberDevice(identity!.id);
+  await startSession(identity);
+  await rememberDevice(identity.id);
   return new Response(null, { status: 204 });
 });

@@ -10,5 +10,5 @@ const saved = courseSchema.shape({ base: number().integer().min(1).required() })
 export const PUT = route<{ id: string }>('PUT /api/v1/courses/[id]', async ({ request, params, identity }) => {
   const { base, name, settings } = await readJson(request, saved, 100_000);
   const course = { name, settings: settings as CourseSettings };
-  return Response.json(await saveCourse(params.id, base, course, identity?.name ?? ''));
+  return Response.json(await saveCourse(params.id, base, course, identity.name));
 });

@@ -22,5 +22,5 @@ export const PUT = route<{ id: string }>('PUT /api/v1/files/[id]', async ({ requ
     throw new AppError('badRequest', '“first” is the number of the first byte.');
   const part = await readBytes(request, largestPart);
   if (part.byteLength === 0) throw new AppError('badRequest', 'The part is empty.');
-  return Response.json(await takePart(params.id, identity!.id, first, part));
+  return Response.json(await takePart(params.id, identity.id, first, part));
 });

@@ -10,5 +10,5 @@ export const GET = route<{ id: string }>('GET /api/v1/reference/[id]', async ({ 
 export const DELETE = route<{ id: string }>('DELETE /api/v1/reference/[id]', async ({ request, params, identity }) => {
   const base = Number(new URL(request.url).searchParams.get('base'));
   if (!Number.isInteger(base)) throw new AppError('badRequest', 'Say which version is meant.');
-  return Response.json(await withdrawEntry(params.id, base, identity?.name ?? ''));
+  return Response.json(await withdrawEntry(params.id, base, identity.name));
 });

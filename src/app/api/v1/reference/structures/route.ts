@@ -6,6 +6,6 @@ import { route } from '@/server/route';
 export const POST = route(
   'POST /api/v1/reference/structures',
   async ({ request, identity }) =>
-    Response.json(await readCandidates(await readText(request, largestFile), identity?.id ?? '')),
+    Response.json(await readCandidates(await readText(request, largestFile), identity.id)),
   { heavy: true },
 );

@@ -17,5 +17,5 @@ export const GET = route<{ id: string }>('GET /api/v1/classes/[id]/feed', async 
       throw new AppError('badRequest', '“after” lists records and sequence numbers.');
     marks.set(log, mark);
   }
-  return feedResponse(identity!, params.id, marks, request.signal);
+  return feedResponse(identity, params.id, marks, request.signal);
 });

@@ -19,5 +19,5 @@ export const GET = route<{ id: string }>('GET /api/v1/logs/[id]/entries', async 
 
 export const POST = route<{ id: string }>('POST /api/v1/logs/[id]/entries', async ({ request, params, identity }) => {
   const draft = parseJson(await readText(request, largestDraft));
-  return Response.json(await storeDraft(identity!, params.id, draft), { status: 201 });
+  return Response.json(await storeDraft(identity, params.id, draft), { status: 201 });
 });

@@ -17,5 +17,5 @@ const begun = object({
 }).noUnknown();
 
 export const POST = route<{ id: string }>('POST /api/v1/logs/[id]/files', async ({ request, params, identity }) => {
-  return Response.json(await beginFile(params.id, identity!.id, await readJson(request, begun)));
+  return Response.json(await beginFile(params.id, identity.id, await readJson(request, begun)));
 });

@@ -11,7 +11,7 @@ export const POST = route<{ id: string }>(
   async ({ request, params, identity }) => {
     // Quotes and line breaks of the document are escaped once more inside the request.
     const { base, document } = await readJson(request, saved, 2 * largestFile);
-    const { version } = await saveVersion(params.id, base, document, identity?.name ?? '');
+    const { version } = await saveVersion(params.id, base, document, identity.name);
     return Response.json({ version }, { status: 201 });
   },
   { heavy: true },

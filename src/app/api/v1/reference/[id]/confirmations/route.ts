@@ -14,7 +14,7 @@ export const POST = route<{ id: string }>(
   'POST /api/v1/reference/[id]/confirmations',
   async ({ request, params, identity }) => {
     const { field, content, holds } = await readJson(request, confirmed, 40_000);
-    await confirmField(params.id, field, content, holds, identity?.name ?? '');
+    await confirmField(params.id, field, content, holds, identity.name);
     return new Response(null, { status: 204 });
   },
 );

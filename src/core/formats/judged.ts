@@ -1,0 +1,10 @@
+import type { Schema, ValidateOptions } from 'yup';
+
+/**
+ * A value that a strict schema has judged, as the type that the schema stands for: what Yup infers of it knows neither `readonly` nor
+ * the unions behind a test.
+ *
+ * @throws ValidationError
+ */
+export const judged = <T>(schema: Schema, value: unknown, options: ValidateOptions = {}): T =>
+  schema.validateSync(value, { strict: true, ...options }) as T;
