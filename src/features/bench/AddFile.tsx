@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import { FileButton } from '@/components/FileButton';
+import { FileButton } from '@/components/fields/FileButton';
 import { readPicked } from './readPicked';
 import type { Body } from '@/core/record/entry';
 import type { NewFile } from '@/api/record/outbox';

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { amountFault } from '@/core/finding/amountFault';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';
-import { useTypedEarly } from '@/components/useTypedEarly';
+import { useTypedEarly } from '@/components/fields/useTypedEarly';
 import { readingText } from '@/core/bench/describeEntry';
 import { Gauge } from './Gauge';
 import { Keypad } from './Keypad';

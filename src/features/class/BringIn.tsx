@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { bringIn, lookAt } from '@/api/outbox/bringIn';
-import { FileButton } from '@/components/FileButton';
+import { FileButton } from '@/components/fields/FileButton';
 import { useWaiting } from '@/components/useWaiting';
 import { readOutboxFile } from '@/core/formats/outboxFile';
 import type { BroughtIn, LookedAt } from '@/api/outbox/bringIn';

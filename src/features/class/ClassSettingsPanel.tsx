@@ -6,7 +6,7 @@ import { settingWords } from '@/core/bench/describeEntry';
 import { SettingField } from './SettingField';
 import type { Body, SettingName } from '@/core/record/entry';
 import type { ClassSettings } from '@/core/record/classSettings';
-import type { FieldReading } from '@/components/useTypedField';
+import type { FieldReading } from '@/components/fields/useTypedField';
 
 const units: Readonly<Record<SettingName, string>> = { roomTemperature: '°C', pressure: 'hPa', meltingCorrection: 'K' };
 const examples: Readonly<Record<SettingName, string>> = {

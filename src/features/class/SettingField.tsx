@@ -2,7 +2,7 @@
 import { useId, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import type { FieldReading } from '@/components/useTypedField';
+import type { FieldReading } from '@/components/fields/useTypedField';
 import type { SettingValue } from '@/core/record/classSettings';
 
 interface Typed {

@@ -5,7 +5,7 @@ import { api, ApiError } from '@/api/client';
 import { ConventionList } from './ConventionList';
 import { DeviceList } from './DeviceList';
 import { Shell } from '@/components/Shell';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import type { Course, CourseSettings } from '@/core/conventions/course';
 import type { Identity } from '@/core/people/identity';
 

@@ -1,8 +1,8 @@
 'use client';
 import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
-import { SelectField } from '@/components/SelectField';
-import { TypedInput } from '@/components/TypedInput';
+import { SelectField } from '@/components/fields/SelectField';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { changed } from '@/core/changed';
 import { deviceKinds, stems } from '@/core/quantity/device';
 import { readCalibration, writeCalibration } from './calibrationText';

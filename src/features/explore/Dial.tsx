@@ -1,9 +1,9 @@
 'use client';
 import { useId } from 'react';
 import { formatDigits } from '@/core/quantity/format';
-import { typedNumber } from '@/components/typedNumber';
-import { TypedInput } from '@/components/TypedInput';
-import type { FieldReading } from '@/components/useTypedField';
+import { typedNumber } from '@/components/fields/typedNumber';
+import { TypedInput } from '@/components/fields/TypedInput';
+import type { FieldReading } from '@/components/fields/useTypedField';
 
 export interface DialProps {
   readonly label: string;

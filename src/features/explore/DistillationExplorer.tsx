@@ -11,7 +11,7 @@ import { stemConstants, stemCorrection } from '@/core/models/distillation/stemCo
 import { Dial } from './Dial';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
-import { SelectField } from '@/components/SelectField';
+import { SelectField } from '@/components/fields/SelectField';
 import { useDistillation } from './useDistillation';
 import type { DistillationAnswer } from '@/core/explore/distillation';
 import type { ExplorerProps } from './explorerProps';

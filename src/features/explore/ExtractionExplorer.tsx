@@ -7,7 +7,7 @@ import { inSentence } from '@/core/document/inSentence';
 import { kindOf } from '@/core/process/worktop/kinds';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
-import { SelectField } from '@/components/SelectField';
+import { SelectField } from '@/components/fields/SelectField';
 import type { Distributed } from '@/core/models/partition/distributionRatio';
 import type { ExplorerProps } from './explorerProps';
 import type { Substance } from '@/core/document/document';

@@ -4,7 +4,7 @@ import { Dial } from './Dial';
 import { exploreMelting } from '@/core/explore/melting';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
-import { SelectField } from '@/components/SelectField';
+import { SelectField } from '@/components/fields/SelectField';
 import type { ExplorerProps } from './explorerProps';
 import type { Substance } from '@/core/document/document';
 

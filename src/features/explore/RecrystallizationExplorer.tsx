@@ -4,7 +4,7 @@ import { Dial } from './Dial';
 import { exploreRecrystallization } from '@/core/explore/recrystallization';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
-import { SelectField } from '@/components/SelectField';
+import { SelectField } from '@/components/fields/SelectField';
 import type { ExplorerProps } from './explorerProps';
 
 /** Solvent, volume and temperatures against what comes back. */

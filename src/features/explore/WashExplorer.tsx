@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Dial } from './Dial';
 import { says } from './numbers';
-import { SelectField } from '@/components/SelectField';
+import { SelectField } from '@/components/fields/SelectField';
 import { treatments } from '@/core/models/washing/treatments';
 import { washPlan } from '@/core/models/washing/washPlan';
 import type { ExplorerProps } from './explorerProps';

@@ -1,10 +1,10 @@
 'use client';
 import { Icon } from '@/components/Icon';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { setPin } from '@/core/editing/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { findUnit } from '@/core/quantity/units';
-import { readAmount } from './fields';
+import { readAmount } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
 import type { PlanLine } from '@/core/plan/planTypes';

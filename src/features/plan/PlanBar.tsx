@@ -3,8 +3,8 @@ import { useRouter } from 'next/navigation';
 import Button from 'react-bootstrap/Button';
 import { api } from '@/api/client';
 import { Icon } from '@/components/Icon';
-import { TypedInput } from '@/components/TypedInput';
-import { readText } from './fields';
+import { TypedInput } from '@/components/fields/TypedInput';
+import { readText } from '@/components/fields/readers';
 import type { usePlan } from './usePlan';
 
 /** Title, version and the actions on the whole plan. */

@@ -2,12 +2,12 @@
 import { Fragment } from 'react';
 import { Formula } from '@/components/Formula';
 import { Structure } from '@/components/Structure';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { molarMass } from '@/core/compound/molarMass';
 import { format } from '@/core/quantity/format';
 import { setCoefficient } from '@/core/editing/edit';
-import { readCoefficient } from './fields';
+import { readCoefficient } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import type { Substance, Term } from '@/core/document/document';
 

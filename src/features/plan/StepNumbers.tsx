@@ -1,10 +1,10 @@
 'use client';
 import { changeStep } from '@/core/editing/edit';
 import { findOperation } from '@/core/operations/registry';
-import { typedNumber } from '@/components/typedNumber';
-import { TypedInput } from '@/components/TypedInput';
+import { typedNumber } from '@/components/fields/typedNumber';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
-import type { FieldReading } from '@/components/useTypedField';
+import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Step } from '@/core/document/steps';
 
 type NumberOrList = number | readonly number[];

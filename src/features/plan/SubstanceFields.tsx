@@ -1,9 +1,9 @@
 'use client';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { molarMass } from '@/core/compound/molarMass';
 import { changeSubstance } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
-import { readDigits, readFormula, readText } from './fields';
+import { readDigits, readFormula, readText } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import type { Substance } from '@/core/document/document';
 import type { Change } from '@/core/changed';

@@ -2,8 +2,8 @@
 import { VesselDrawing } from '@/components/VesselDrawing';
 import { changeVessel } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
-import { TypedInput } from '@/components/TypedInput';
-import { readDigits } from './fields';
+import { TypedInput } from '@/components/fields/TypedInput';
+import { readDigits } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
 import { WorkingPanel } from '@/components/WorkingPanel';

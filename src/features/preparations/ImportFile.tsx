@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { Icon } from '@/components/Icon';
-import { useFileField } from '@/components/useFileField';
+import { useFileField } from '@/components/fields/useFileField';
 import { largestFile } from '@/core/formats/limits';
 import type { FileFault } from '@/core/formats/limits';
 

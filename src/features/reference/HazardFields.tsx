@@ -5,7 +5,7 @@ import { Pictogram } from '@/components/Pictogram';
 import { pictogramIds } from '@/core/hazard/pictograms';
 import { signalWords } from '@/core/reference/substance';
 import { Statements } from '@/components/Statements';
-import { TextField } from './TextField';
+import { TextField } from '@/components/fields/TextField';
 import type { HazardLabel } from '@/core/reference/substance';
 
 /** The label elements of a supplier's sheet: statements, symbols, signal word; contradictions are said at once. */

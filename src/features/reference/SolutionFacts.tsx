@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { ConfirmButton } from './ConfirmButton';
 import { format } from '@/core/quantity/format';
 import { recipe } from '@/core/reference/recipe';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { tabulatedText } from '@/core/reference/tabulatedText';
 import { toCanonical } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';

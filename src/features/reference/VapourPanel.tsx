@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { TypedInput } from '@/components/TypedInput';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { boilingTemperature, vapourPressure } from '@/core/models/vapour/antoine';
 import { format } from '@/core/quantity/format';
 import { toCanonical } from '@/core/quantity/units';

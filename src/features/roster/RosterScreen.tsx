@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
-import { FileButton } from '@/components/FileButton';
+import { FileButton } from '@/components/fields/FileButton';
 import { BenchCards } from '@/components/BenchCards';
 import { readRosterLines, rosterLines } from '@/core/people/rosterText';
 import { readTable, tableAddress } from './rosterFile';

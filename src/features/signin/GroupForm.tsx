@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
-import { useTypedEarly } from '@/components/useTypedEarly';
+import { useTypedEarly } from '@/components/fields/useTypedEarly';
 import type { ClassDoor, Invitation } from '@/core/people/class';
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */

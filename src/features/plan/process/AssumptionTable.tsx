@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { assume } from '@/core/editing/edit';
 import { formatDigits } from '@/core/quantity/format';
 import { fromCanonical } from '@/core/quantity/units';
-import { typedNumber } from '@/components/typedNumber';
-import { TypedInput } from '@/components/TypedInput';
+import { typedNumber } from '@/components/fields/typedNumber';
+import { TypedInput } from '@/components/fields/TypedInput';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import type { Assumed } from '@/core/editing/edit';
 import type { Assumption } from '@/core/process/worktop/assumption';
-import type { FieldReading } from '@/components/useTypedField';
+import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Prediction } from '@/core/process/predictProcess';
 
 /** What no model can know, with the value that was taken for it. Nothing is zero in silence. */

@@ -1,5 +1,5 @@
-import { readAmount, readBenches, readCoefficient, readDigits, readFormula, readPercent, readText } from './fields';
-import type { FieldReading } from '@/components/useTypedField';
+import { readAmount, readBenches, readCoefficient, readDigits, readFormula, readPercent, readText } from './readers';
+import type { FieldReading } from '@/components/fields/useTypedField';
 
 const show = <T>(reading: FieldReading<T>) => (reading.ok ? reading.value : reading.says);
 

@@ -8,13 +8,13 @@ export function SelectField({
   value,
   options,
   onChange,
-  disabled,
+  disabled = false,
 }: {
   readonly label: string;
   readonly value: string;
   readonly options: readonly { readonly value: string; readonly label: string }[];
   readonly onChange: (value: string) => void;
-  readonly disabled: boolean;
+  readonly disabled?: boolean;
 }) {
   const id = useId();
   return (

@@ -3,7 +3,7 @@ import { parseAmount } from '@/core/quantity/parseAmount';
 import { molarMass } from '@/core/compound/molarMass';
 import { finding } from '@/core/finding/finding';
 import { renderFinding } from '@/core/finding/renderFinding';
-import type { FieldReading } from '@/components/useTypedField';
+import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Dim, Typed } from '@/core/quantity/dims';
 import type { RuleId } from '@/core/finding/rules';
 
