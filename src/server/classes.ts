@@ -17,6 +17,7 @@ import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { openStored } from '@/core/formats/upgradePreparation';
+import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
@@ -49,7 +50,7 @@ export interface IssueOptions {
 export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   const { id: preparation_id, version, doc: stored } = await findPreparation(options.preparationId);
   const course = await courseOfPreparation(preparation_id);
-  const doc = withCourse(stored, course?.settings);
+  const doc = asIssued(scaledPlan(withCourse(stored, course?.settings)));
   const id = ulid();
   const joinCode = options.joinCode ?? draw(letters, 6);
   const benches = await Promise.all(

@@ -17,17 +17,18 @@ import type { Facts, LineFacts } from './facts';
 import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
 import type { Plan, PlanDraft, PlanLine } from './planTypes';
 import type { Target } from './targets';
-import type { Worked } from '../quantity/worked';
+import type { Outcome, Worked } from '../quantity/worked';
 
 /**
- * Computes the whole plan from the document alone. Pure and fast enough to run at every keystroke.
+ * Computes the charge of a plan from the document alone. Pure and fast enough to run at every keystroke.
  *
  * @param doc a document that the schema accepts
+ * @param scale where more is known of the pin than the charge table tells
  */
-export function computePlan(doc: Preparation): Plan {
+export function computePlan(doc: Preparation, scale?: Outcome<Worked<'number'>>): Plan {
   const facts = factsOf(doc);
   const written = asWritten(facts);
-  const factor = scaleFactor(facts, written);
+  const factor = scale ?? scaleFactor(facts, written);
   const goals = targets(facts, written, factor.ok ? factor.value : unscaled);
   const exact = chargeTable(facts, pick(goals, 'exact'));
   const charge = chargeTable(facts, pick(goals, 'rounded'));

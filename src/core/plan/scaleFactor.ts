@@ -103,11 +103,25 @@ function fromVessel(facts: Facts, written: AsWritten, pin: Extract<Pin, { at: 'v
   if (!vessel) return { ok: false, why: 'The pinned vessel is not in this preparation.' };
   const { volume } = vesselVolume(facts, vessel.id, written.charge);
   if (!volume) return { ok: false, why: `Nothing with a known volume goes into the ${vessel.name}.` };
-  const V_vessel = setting(pin.digits, 'volume', 'mL', vessel.id);
-  const fill = setting(pin.percent, 'fraction', '%', vessel.id);
-  return factorOf('factorFromVessel', (V_vessel.q.value * fill.q.value) / volume.q.value, {
-    V_vessel,
-    fill,
-    V: fromWorked(volume),
+  return filledTo(pin, fromWorked(volume));
+}
+
+/**
+ * Factor that fills the pinned vessel as wanted.
+ *
+ * @param perScale_mL what the procedure puts into it at its fullest, for the tested scale
+ */
+export function fromVolume(pin: Extract<Pin, { at: 'vessel' }>, perScale_mL: number): Outcome<Worked<'number'>> {
+  return filledTo(pin, {
+    q: { dim: 'volume', value: perScale_mL },
+    unit: 'mL',
+    figures: 3,
+    source: { at: 'prediction', id: pin.vessel },
   });
+}
+
+function filledTo(pin: Extract<Pin, { at: 'vessel' }>, V: WorkedInput): Outcome<Worked<'number'>> {
+  const V_vessel = setting(pin.digits, 'volume', 'mL', pin.vessel);
+  const fill = setting(pin.percent, 'fraction', '%', pin.vessel);
+  return factorOf('factorFromVessel', (V_vessel.q.value * fill.q.value) / V.q.value, { V_vessel, fill, V });
 }

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
-import { computePlan } from '@/core/plan/plan';
+import { scaledPlan } from '@/core/process/planOf';
 import { confirmedLabel } from '@/core/hazard/confirmedLabel';
 import { format } from '@/core/quantity/format';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
@@ -35,7 +35,7 @@ export function HazardSheet({
   readonly confirmations: readonly Confirmation[];
 }) {
   const { id, version, doc } = stored;
-  const plan = useMemo(() => computePlan(doc), [doc]);
+  const plan = useMemo(() => scaledPlan(doc), [doc]);
   const findings = useMemo(() => hazardFindings(plan), [plan]);
   const waste = useMemo(() => wastePlan(plan), [plan]);
   const { dangerous, harmless, unknown } = useMemo(() => sorted(plan), [plan]);

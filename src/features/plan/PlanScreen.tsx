@@ -8,7 +8,6 @@ import { CourseChoice } from './CourseChoice';
 import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
 import { ProcedurePanel } from './ProcedurePanel';
-import { processPlan } from '@/core/process/processPlan';
 import { ProcessPanel } from './process/ProcessPanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
@@ -16,7 +15,6 @@ import { litBy, PlanViewContext } from '@/components/plan/planView';
 import { ReactionScheme } from './ReactionScheme';
 import { useGroups } from './useGroups';
 import { usePlan } from './usePlan';
-import { withProcess } from '@/core/process/withProcess';
 import { VesselPanel } from './VesselPanel';
 import type { ReactNode } from 'react';
 import type { Identity } from '@/core/people/identity';
@@ -47,10 +45,8 @@ export function PlanScreen({
 }) {
   const canEdit = identity.role === 'coordinator';
   const state = usePlan(stored, canEdit, course?.settings);
-  const { edit } = state;
-  useGroups(state.plan.doc, edit, canEdit);
-  const process = useMemo(() => processPlan(state.plan), [state.plan]);
-  const plan = useMemo(() => withProcess(state.plan, process), [state.plan, process]);
+  const { edit, plan, process } = state;
+  useGroups(plan.doc, edit, canEdit);
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);

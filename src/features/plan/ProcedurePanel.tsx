@@ -1,5 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
+import { asIssued } from '@/core/process/planOf';
 import { benchState } from '@/core/bench/benchState';
 import { hoursAndMinutes } from '@/components/clock';
 import { StepNumbers } from './StepNumbers';
@@ -7,14 +8,10 @@ import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import type { Preparation } from '@/core/document/document';
 
-const minutesOf = (doc: Preparation, attended?: boolean) =>
-  doc.steps
-    .filter(({ time, optional }) => !optional && (attended === undefined || time.attended === attended))
-    .reduce((sum, { time }) => sum + time.typical_min, 0);
-
 /** The steps as the bench will read them, with their times and the places where one may stop. */
 export function ProcedurePanel() {
-  const { plan } = usePlanView();
+  const { plan, process } = usePlanView();
+  const { total_min, attended_min } = process.timeline;
   const [open, setOpen] = useState(false);
   const { doc } = plan;
   if (doc.steps.length === 0) return null;
@@ -24,11 +21,11 @@ export function ProcedurePanel() {
       <button type="button" className="procedure-head" aria-expanded={open} onClick={() => setOpen(!open)}>
         <strong>Procedure</strong>
         <span>
-          {doc.steps.length} steps, about {hoursAndMinutes(minutesOf(doc))} ({hoursAndMinutes(minutesOf(doc, true))}{' '}
-          attended), {stops} safe {stops === 1 ? 'stop' : 'stops'}
+          {doc.steps.length} steps, about {hoursAndMinutes(total_min)} ({hoursAndMinutes(attended_min)} attended),{' '}
+          {stops} safe {stops === 1 ? 'stop' : 'stops'}
         </span>
       </button>
-      {open && <StepList doc={doc} />}
+      {open && <StepList doc={asIssued(plan)} />}
     </section>
   );
 }

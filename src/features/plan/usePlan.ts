@@ -4,8 +4,7 @@ import { api, ApiError } from '@/api/client';
 import { upgradePreparation } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { formatVersion } from '@/core/document/document';
-import { withCourse } from '@/core/conventions/course';
-import { computePlan } from '@/core/plan/plan';
+import { planOf } from '@/core/process/planOf';
 import { openPlan, planReducer } from './planReducer';
 import type { Edit } from '@/components/plan/planView';
 import type { CourseSettings } from '@/core/conventions/course';
@@ -36,7 +35,7 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
   const [state, dispatch] = useReducer(planReducer, stored, openPlan);
   const [problem, setProblem] = useState<{ readonly code: string; readonly says: string } | undefined>(undefined);
   const [saving, setSaving] = useState(false);
-  const plan = useMemo(() => computePlan(withCourse(state.doc, course)), [state.doc, course]);
+  const { plan, process } = useMemo(() => planOf(state.doc, course), [state.doc, course]);
   const text = useMemo(() => writePreparation(state.doc), [state.doc]);
   const dirty = text !== state.saved.text;
   const base = state.saved.version;
@@ -75,6 +74,7 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
 
   return {
     plan,
+    process,
     edit,
     text,
     dirty,
