@@ -28,7 +28,7 @@ test('the plan foresees its procedure; the pin, a number of a step and an assump
   await page.getByRole('button', { name: /Extraction: tert-Butyl/ }).click();
   const process = page.getByRole('region', { name: 'Process' });
   await expect(process.getByRole('row', { name: /4-Methylcyclohexanone/ }).first()).toBeVisible();
-  await expect(process.getByText(/The upper layer is on top|layer is on top/).first()).toBeVisible();
+  await expect(process.getByText(/organic layer is on top/).first()).toBeVisible();
 
   await process.getByRole('button', { name: 'Assumptions' }).click();
   const conversion = process.getByLabel(/conversion of the limiting reagent/).last();

@@ -45,3 +45,22 @@ export function stateOfScript(
 /** Rules of the findings that stand, notes left out. */
 export const gravest = ({ findings }: BenchState): readonly string[] =>
   findings.filter(({ severity }) => severity !== 'note').map(({ rule }) => rule);
+
+/** What a step of a script is about, as one word: "aniline/full", "reflux/firstReflux", "dry-crude/net/2". */
+export function scriptKey(step: DemoStep): string {
+  if ('read' in step) {
+    const { line, step: of, item, round, slot } = step.place;
+    return [line ?? of, item, slot, round].filter((part) => part !== undefined).join('/');
+  }
+  if ('event' in step) return `${step.step}/${step.event}`;
+  if ('tick' in step) return `${step.step}/${step.tick}`;
+  if ('words' in step) return `${step.step}/words`;
+  return 'ask' in step ? 'ask' : 'sign' in step ? 'sign' : 'strike';
+}
+
+/** A script up to what is named, which it holds. */
+export function upTo(key: string, steps: readonly DemoStep[]): readonly DemoStep[] {
+  const at = steps.findIndex((step) => scriptKey(step) === key);
+  if (at === -1) throw new Error(`the script holds no ${key}`);
+  return steps.slice(0, at + 1);
+}

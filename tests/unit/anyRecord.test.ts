@@ -8,8 +8,12 @@ import { draftSchema } from '@/core/record/draftSchema';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { resultTable } from '@/core/formats/resultColumns';
 import { withhold } from '@/core/results/withhold';
-import { acetanilide, dienone } from '../support/preparations';
+import { operations } from '@/core/operations/registry';
+import { oddOperations } from '../support/oddOperations';
+import { acetanilide, dienone, shippedPreparations } from '../support/preparations';
 import { entriesOf, idOf } from '../support/record';
+import type { BenchResults } from '@/core/results/benchResults';
+import type { Worked } from '@/core/quantity/worked';
 import type { Ask } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
 import type { Preparation } from '@/core/document/document';
@@ -68,11 +72,35 @@ function bodiesOfAsk(step: string, ask: Ask): readonly ((digits: string) => Body
   return close ? [...readings, () => ({ k: 'event', step, name: close.name })] : readings;
 }
 
-test.each([
-  ['acetanilide', acetanilide],
-  ['dienone', dienone],
-])('%s: any record has a state that can be shown', (_, make) => {
-  const doc = make();
+const docs = [...shippedPreparations(), ['dienone', dienone()], ['odd operations', oddOperations()]] as const;
+
+test('every operation stands in one of them', () => {
+  const used = new Set(docs.flatMap(([, { steps }]) => steps.map(({ op }) => op)));
+  expect(operations.map(({ name }) => name).filter((name) => !used.has(name))).toEqual([]);
+});
+
+/** Everything worked out in a value, at any depth. */
+function workedIn(value: unknown): readonly Worked[] {
+  if (value === null || typeof value !== 'object') return [];
+  if ('q' in value && 'inputs' in value) return [value as Worked];
+  return Object.values(value).flatMap(workedIn);
+}
+
+/** What must hold of results, whatever was read: numbers that are numbers, shares of what they are shares of, a ledger that adds up. */
+function judge(results: BenchResults): void {
+  for (const { q, u = 0, figures } of workedIn(results))
+    expect([Number.isFinite(q.value), Number.isFinite(u) && u >= 0, figures > 0]).toEqual([true, true, true]);
+  for (const { kind, mass, share, percentYield } of results.stages) {
+    if (share && !mass) throw new Error('a share of nothing');
+    if (kind === 'yield' && share && percentYield) expect(percentYield.q.value).toBeCloseTo(share.q.value, 9);
+  }
+  for (const { recorded, predicted, unexplained } of results.ledger) {
+    if (!unexplained) continue;
+    expect(unexplained.q.value).toBeCloseTo((predicted?.q.value ?? NaN) - (recorded?.q.value ?? NaN), 9);
+  }
+}
+
+test.each(docs)('%s: any record has a state that can be shown', (_, doc) => {
   fc.assert(
     fc.property(fc.array(bodiesOf(doc), { maxLength: 30 }), (bodies) => {
       const entries = entriesOf(bodies);
@@ -85,13 +113,14 @@ test.each([
       expect(told.filter((text) => /[{}]|NaN|undefined|Infinity/.test(text))).toEqual([]);
       benchNeed(state, Date.UTC(2026, 2, 3, 15));
       const results = benchResults(state);
+      judge(results);
       expect(results.sentence).not.toMatch(/NaN|undefined|Infinity/);
       withhold(results);
       const table = resultTable(doc, classResults([{ bench: 'a', state }]).rows);
       expect(table.flat().filter((cell) => /NaN|undefined|Infinity/.test(cell))).toEqual([]);
       expect(state.done).toBeLessThanOrEqual(state.toDo);
     }),
-    { numRuns: 60 },
+    { numRuns: 25 },
   );
 });
 

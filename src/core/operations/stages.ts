@@ -86,32 +86,31 @@ export function shareOf(
     : recoveryOf(mass, bench.inputOf(stage.id) ?? bench.massOf(stage.from)?.mass);
 }
 
-/** Percent yield `Y = m / m_theo`. */
+/** A share of nothing is none. */
+const something = (mass: Worked<'mass'> | undefined): mass is Worked<'mass'> => mass !== undefined && mass.q.value > 0;
+
+/** Percent yield `Y = m / m_theo`; none where the theory is nothing. */
 export function yieldOf(mass: Worked<'mass'>, m_theo: Worked<'mass'> | undefined): Worked<'fraction'> | undefined {
-  return (
-    m_theo &&
-    derive({
-      formula: 'percentYield',
-      dim: 'fraction',
-      unit: '%',
-      value: mass.q.value / m_theo.q.value,
-      inputs: { m: fromWorked(mass), m_theo: fromWorked(m_theo) },
-    })
-  );
+  if (!something(m_theo)) return undefined;
+  return derive({
+    formula: 'percentYield',
+    dim: 'fraction',
+    unit: '%',
+    value: mass.q.value / m_theo.q.value,
+    inputs: { m: fromWorked(mass), m_theo: fromWorked(m_theo) },
+  });
 }
 
-/** Percent recovery `R = m / m_before`. */
+/** Percent recovery `R = m / m_before`; none where there was nothing before. */
 export function recoveryOf(mass: Worked<'mass'>, before: Worked<'mass'> | undefined): Worked<'fraction'> | undefined {
-  return (
-    before &&
-    derive({
-      formula: 'percentRecovery',
-      dim: 'fraction',
-      unit: '%',
-      value: mass.q.value / before.q.value,
-      inputs: { m: fromWorked(mass), m_before: fromWorked(before) },
-    })
-  );
+  if (!something(before)) return undefined;
+  return derive({
+    formula: 'percentRecovery',
+    dim: 'fraction',
+    unit: '%',
+    value: mass.q.value / before.q.value,
+    inputs: { m: fromWorked(mass), m_before: fromWorked(before) },
+  });
 }
 
 // Below this share something is wrong with the number rather than with the work (domain: under 5 %).

@@ -7,7 +7,7 @@ import { BenchScreen } from './BenchScreen';
 import { acetanilide } from '../../../tests/support/preparations';
 import { store as device } from '@/api/outbox/store';
 import { click, fill, words } from '../../../tests/support/screen';
-import { entriesOfScript } from '../../../tests/support/demoRun';
+import { entriesOfScript, upTo } from '../../../tests/support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';
 import type { Periods } from '@/core/record/periods';
 import type { Draft, Entry } from '@/core/record/entry';
@@ -53,13 +53,13 @@ beforeEach(async () => {
 });
 
 test('a bench opens at the first step that is not done', () => {
-  bench(acetanilideRun({ until: 23 }), 24);
+  bench(upTo('reflux/temperature/1', acetanilideRun()), 24);
   expect(sentence()).toBe('Heat under reflux for 15 min, from the first reflux.');
   expect(screen.getByText(/4 of 19 steps done/)).toBeTruthy();
 });
 
 test('the step stays in view when its last reading comes in, until somebody goes on', async () => {
-  bench(acetanilideRun({ until: 1 }));
+  bench(upTo('aniline/full', acetanilideRun()));
   fill('Reading, g', '21.81');
   click(/^Record 21\.81/);
   await waitFor(() => expect(sentence()).toBe('Measured 2.29 g aniline.'));
@@ -69,7 +69,7 @@ test('the step stays in view when its last reading comes in, until somebody goes
 });
 
 test('a running timer stands above everything with the time left, and leads to its step', async () => {
-  bench(acetanilideRun({ until: 23 }), 24);
+  bench(upTo('reflux/temperature/1', acetanilideRun()), 24);
   const timers = await screen.findByRole('region', { name: 'Timers' });
   // First reflux at minute 18, a quarter of an hour, now minute 24: nine minutes, by the server's clock.
   await waitFor(() => expect(words(timers)).toMatch(/^(9:00|8:5\d)At refluxthen: Turn the heat off$/), {
@@ -114,7 +114,7 @@ test('what the server refuses is said with the reading it concerns, until it is 
 
 test('a reading that was returned is told at whatever step the bench is', () => {
   const [full] = entriesOfScript(acetanilideRun());
-  const steps: DemoStep[] = [...acetanilideRun({ until: 8, signed: false })];
+  const steps: DemoStep[] = [...upTo('anhydride/highest/1', acetanilideRun({ signed: false }))];
   const entries = entriesOfScript(steps);
   const last = entries.at(-1) as Entry;
   const sentBack: Entry = {
@@ -144,7 +144,9 @@ test('a reading that was returned is told at whatever step the bench is', () => 
 });
 
 test('a closed record is read: no pads, no buttons that write, and since when', () => {
-  bench(acetanilideRun({ until: 23 }), 24, [{ to: 'closed', at: new Date(begin).toISOString(), by: 'demonstrator' }]);
+  bench(upTo('reflux/temperature/1', acetanilideRun()), 24, [
+    { to: 'closed', at: new Date(begin).toISOString(), by: 'demonstrator' },
+  ]);
   expect(screen.getByText(/The period was closed at/)).toBeTruthy();
   expect(screen.queryByText('Write a note')).toBeNull();
   expect(screen.queryByRole('button', { name: /^Change/ })).toBeNull();

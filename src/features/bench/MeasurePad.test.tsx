@@ -2,7 +2,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { click, fill, recording, words } from '../../../tests/support/screen';
-import { stateOfScript } from '../../../tests/support/demoRun';
+import { stateOfScript, upTo } from '../../../tests/support/demoRun';
 import { MeasurePad } from './MeasurePad';
 import type { DemoStep } from '@/data/demoSteps';
 import type { MeasureAsk } from '@/core/operations/ask';
@@ -33,7 +33,7 @@ test('by difference: the full vessel first, with device and configuration; the d
 });
 
 test('the second weighing begins in the configuration of the first, whatever it was', () => {
-  const uncapped = acetanilideRun({ until: 1 }).map((step) =>
+  const uncapped = upTo('aniline/full', acetanilideRun()).map((step) =>
     'read' in step ? { ...step, state: ['cap off'] } : step,
   );
   const { bodies } = pad('aniline', uncapped);
@@ -87,14 +87,14 @@ test('a temperature may lie below zero, a mass not', () => {
 });
 
 test('a series shows how it stands and can be closed by feel and look', () => {
-  const { bodies, container } = pad('dry-crude', acetanilideRun({ until: 98 }));
+  const { bodies, container } = pad('dry-crude', upTo('dry-crude/net/2', acetanilideRun()));
   expect(words(container)).toContain('still falling');
   click('Dry by feel and look');
   expect(bodies).toEqual([{ k: 'event', step: 'dry-crude', name: 'looksDry' }]);
 });
 
 test('two readings that do not belong together leave no field to go on with', () => {
-  const mixed = acetanilideRun({ until: 2 }).map((step, i) =>
+  const mixed = upTo('aniline/empty', acetanilideRun()).map((step, i) =>
     'read' in step && i === 1 ? { ...step, state: ['cap off'] } : step,
   );
   pad('aniline', mixed);

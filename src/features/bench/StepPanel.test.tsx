@@ -2,7 +2,7 @@
 import { screen, within } from '@testing-library/react';
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { click, fill, recording, words } from '../../../tests/support/screen';
-import { stateOfScript } from '../../../tests/support/demoRun';
+import { stateOfScript, upTo } from '../../../tests/support/demoRun';
 import { StepPanel } from './StepPanel';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import type { DemoStep } from '@/data/demoSteps';
@@ -42,7 +42,7 @@ test('what comes later can be opened out of order', () => {
 });
 
 test('a finished step says so, may be a safe stop, and goes on', () => {
-  const { next, container } = panel('dry-crude', acetanilideRun({ until: 120 }));
+  const { next, container } = panel('dry-crude', upTo('dry-crude/net/4', acetanilideRun()));
   expect(words(container)).toContain('You may stop here: Crude solid, covered, in air.');
   expect(words(container)).toContain('Net mass 2.71 g, 2.60 g, 2.58 g, 2.58 g');
   click('Go on');
@@ -51,7 +51,9 @@ test('a finished step says so, may be a safe stop, and goes on', () => {
 
 test('a stop holds the main button until it is settled or gone past with a reason, bound to its facts', () => {
   const hot: DemoStep = { minute: 41, place: { step: 'quench', slot: 'temperature' }, read: '75 °C', device: '' };
-  const steps = acetanilideRun({ until: 46 }).filter((step) => !('place' in step && step.place.step === 'quench'));
+  const steps = upTo('quench/ended', acetanilideRun()).filter(
+    (step) => !('place' in step && step.place.step === 'quench'),
+  );
   const { bodies, state } = panel('quench', [...steps, hot]);
   expect((screen.getByRole('button', { name: 'Settle the stop first' }) as HTMLButtonElement).disabled).toBe(true);
   click('Go on all the same');
@@ -84,7 +86,7 @@ test('a note, a deviation and a step left out are entries with words', () => {
 });
 
 test('another capillary is offered when one is whole, and its readings follow each other', () => {
-  const { bodies } = panel('melt-crude', acetanilideRun({ until: 145 }));
+  const { bodies } = panel('melt-crude', upTo('recrystallize/aids', acetanilideRun()));
   click('Another capillary, B');
   fill('Reading, °C', '95.0');
   click(/^Record/);
@@ -107,7 +109,7 @@ test('a capillary that is whole is not offered again, a further temperature is',
 });
 
 test('a new target says what the sheet had said and why it moved', () => {
-  const { container } = panel('anhydride', acetanilideRun({ aniline: ['24.31', '22.02'], until: 4 }));
+  const { container } = panel('anhydride', upTo('acid/volume', acetanilideRun({ aniline: ['24.31', '22.02'] })));
   expect(words(container.querySelector('.retarget'))).toBe(
     'New target for acetic anhydride: the sheet said 2.50 mL; it follows what you took of aniline.',
   );

@@ -1,34 +1,34 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { stateOfScript } from '../../../tests/support/demoRun';
+import { stateOfScript, upTo } from '../../../tests/support/demoRun';
 import { askBlocks, openBlock, optionalOf } from './askOrder';
 
-/** Blocks of a step after the first `minutes` of a clean run. */
-const blocksAt = (minutes: number, step: string) => {
-  const state = stateOfScript(acetanilideRun({ until: minutes }));
+/** Blocks of a step once a clean run has come to something. */
+const blocksAt = (key: string, step: string) => {
+  const state = stateOfScript(upTo(key, acetanilideRun()));
   return askBlocks(state.steps.find((one) => one.step.id === step)?.asks ?? []);
 };
-const openAt = (minutes: number, step: string, chosen?: string) => openBlock(blocksAt(minutes, step), chosen)?.id;
+const openAt = (key: string, step: string, chosen?: string) => openBlock(blocksAt(key, step), chosen)?.id;
 
 test('set-up checks that follow each other are one block, done when all are', () => {
-  const [checks, ...rest] = blocksAt(11.2, 'reflux');
+  const [checks, ...rest] = blocksAt('reflux/condenser', 'reflux');
   expect(checks).toMatchObject({ kind: 'checks', done: false });
   expect(checks?.kind === 'checks' && checks.checks.filter(({ done }) => done)).toHaveLength(3);
   expect(rest.map(({ kind }) => kind)).toEqual(['one', 'one', 'one', 'one']);
-  expect(blocksAt(11.5, 'reflux')[0]?.done).toBe(true);
+  expect(blocksAt('reflux/joints', 'reflux')[0]?.done).toBe(true);
 });
 
 test('what is open goes by the order of the step, unless somebody opens another', () => {
-  expect(openAt(11.2, 'reflux')).toBe('clamped');
-  expect(openAt(11.5, 'reflux')).toBe('heatOn');
-  expect(openAt(12, 'reflux')).toBe('firstReflux');
-  expect(openAt(18, 'reflux')).toBe('temperature');
-  expect(openAt(18, 'reflux', 'heatOff')).toBe('heatOff');
-  expect(openAt(22, 'reflux')).toBe('heatOff');
+  expect(openAt('reflux/condenser', 'reflux')).toBe('clamped');
+  expect(openAt('reflux/joints', 'reflux')).toBe('heatOn');
+  expect(openAt('reflux/heatOn', 'reflux')).toBe('firstReflux');
+  expect(openAt('reflux/firstReflux', 'reflux')).toBe('temperature');
+  expect(openAt('reflux/firstReflux', 'reflux', 'heatOff')).toBe('heatOff');
+  expect(openAt('reflux/temperature/1', 'reflux')).toBe('heatOff');
 });
 
 test('a complete step opens nothing by itself; an optional series, once begun, goes on', () => {
-  expect(openAt(40, 'reflux')).toBeUndefined();
-  const all = 24 * 60;
+  expect(openAt('quench/net', 'reflux')).toBeUndefined();
+  const all = 'melt-pure/A/clear';
   expect(openAt(all, 'melt-pure')).toBeUndefined();
   const another = blocksAt(all, 'melt-pure')
     .map(optionalOf)

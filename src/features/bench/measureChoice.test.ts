@@ -1,5 +1,5 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { stateOfScript } from '../../../tests/support/demoRun';
+import { stateOfScript, upTo } from '../../../tests/support/demoRun';
 import { goalWindow, nextSlot, startWay, usualDevice } from './measureChoice';
 import type { DemoStep } from '@/data/demoSteps';
 import type { MeasureAsk } from '@/core/operations/ask';
@@ -18,9 +18,9 @@ test('the sheet says how to begin; a weighing that was begun goes on', () => {
   const fresh = stepAt([], 'aniline').asks[0]!;
   expect(startWay(fresh).id).toBe('difference');
   expect(nextSlot(fresh, startWay(fresh))?.slot).toBe('full');
-  const begun = stepAt(acetanilideRun({ until: 1 }), 'aniline').asks[0]!;
+  const begun = stepAt(upTo('aniline/full', acetanilideRun()), 'aniline').asks[0]!;
   expect(nextSlot(begun, startWay(begun))?.slot).toBe('empty');
-  const done = stepAt(acetanilideRun({ until: 2 }), 'aniline').asks[0]!;
+  const done = stepAt(upTo('aniline/empty', acetanilideRun()), 'aniline').asks[0]!;
   expect(nextSlot(done, startWay(done))).toBeUndefined();
 });
 
@@ -42,5 +42,5 @@ test('the instrument: the line’s own, else the step’s, else the one read las
     return usualDevice(balances(devices), { ...asks[0]!, device: '' }, step)?.id;
   };
   expect(wash([])).toBe('balance-0001');
-  expect(wash(acetanilideRun({ until: 3 }))).toBe('balance-001');
+  expect(wash(upTo('sign', acetanilideRun()))).toBe('balance-001');
 });
