@@ -2,6 +2,9 @@ import 'server-only';
 import { readBoard } from './classes';
 import { rows } from './tables';
 import { writePreparation } from '@/core/formats/writePreparation';
+import { sealedContent } from '@/core/record/chain';
+import { keptNames } from './authorNames';
+import type { Entry } from '@/core/record/entry';
 import type { SealedHead } from './seals';
 import type { RecordFile } from '@/core/formats/recordFile';
 
@@ -22,14 +25,27 @@ export async function exportRecord(classId: string): Promise<{ readonly name: st
   const logs = [own, ...lanes].flatMap(({ bench, log, entries }) => {
     const head = heads.get(log);
     const upTo = entries.filter(({ seq }) => seq <= (head?.seq ?? 0));
-    return head ? [{ log, ...(bench === '' ? {} : { bench }), head, entries: upTo }] : [];
+    return head ? [{ log, ...(bench === '' ? {} : { bench }), head, entries: upTo.map(asStored) }] : [];
   });
   const file: RecordFile = {
     format: 'mozle-record',
-    formatVersion: 1,
+    formatVersion: 2,
     class: { id: classId, name },
+    names: await namesIn([own, ...lanes].flatMap(({ entries }) => entries)),
     preparation: JSON.parse(writePreparation(doc)) as unknown,
     logs,
   };
   return { name, text: `${JSON.stringify(file, undefined, 1)}\n` };
+}
+
+/** An entry as it is stored: what stands for a name, not the name. */
+function asStored(entry: Entry): Entry {
+  const { seq, received, content, chain } = entry;
+  return { ...(sealedContent(entry) as Entry), seq, received, content, chain };
+}
+
+/** The names of the authors, with what shows that they are theirs. */
+async function namesIn(entries: readonly Entry[]): Promise<NonNullable<RecordFile['names']>> {
+  const kept = await keptNames(entries.flatMap(({ author: { sealed = [] } }) => sealed));
+  return Object.fromEntries([...kept.values()].map(({ sealed, salt, name }) => [sealed, { salt, name }]));
 }

@@ -76,5 +76,5 @@ async function loadRecord(classId: string, begin: number): Promise<void> {
 }
 
 function draftAt(log: string, body: Body, at: string, saw: number) {
-  return { id: ulid(), v: 1, log, body, at, deviceAt: at, device: 'demo', saw };
+  return { id: ulid(), v: 2, log, body, at, deviceAt: at, device: 'demo', saw };
 }

@@ -1,7 +1,7 @@
 import 'server-only';
 import { rows } from './tables';
 import { classState } from '@/core/record/classState';
-import { toEntry } from './entries';
+import { toEntries } from './entries';
 import type { Transaction } from 'sequelize';
 import type { EntryRow } from './entries';
 import type { Periods } from '@/core/record/periods';
@@ -14,5 +14,5 @@ export async function periodsOfClass(classId: string, transaction?: Transaction)
     { classId },
     transaction,
   );
-  return classState(found.map(toEntry)).periods;
+  return classState(await toEntries(found, transaction)).periods;
 }

@@ -3,7 +3,8 @@ import { ValidationError } from 'yup';
 import { AppError } from './appError';
 import { admitTo } from './access';
 import { inTransaction } from './inTransaction';
-import { entriesOf, toEntry } from './entries';
+import { entriesOf, toEntries } from './entries';
+import { keptNames, sealedAuthor } from './authorNames';
 import { periodsOfClass } from './periods';
 import { log as logger } from './log';
 import { revokeSessions } from './sessions';
@@ -15,7 +16,7 @@ import { changeFault } from '@/core/record/mayChange';
 import { isStanding } from '@/core/record/foldRecord';
 import { markFault, takesFrom } from '@/core/record/periods';
 import { canonicalJson } from '@/core/formats/canonicalJson';
-import { chainHash, contentHash, verifyLogOf } from '@/core/record/chain';
+import { chainHash, contentHash, sealedContent, sealedName, verifyLogOf } from '@/core/record/chain';
 import { draftSchema } from '@/core/record/draftSchema';
 import { judged } from '@/core/formats/judged';
 import type { Transaction } from 'sequelize';
@@ -64,18 +65,19 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
   await admitTo(identity, log, transaction);
   // Admitted, so it is there.
   if (!log) throw new AppError('notFound', 'There is no such record.');
-  const author: Author = { id: identity.id, name: identity.name, role: identity.role };
+  const plain: Author = { id: identity.id, name: identity.name, role: identity.role };
+  const author = draft.v === 1 ? plain : await sealedAuthor(identity, transaction);
   const content = contentHash({ ...draft, author }, sha256);
   const [same] = await rows<EntryRow>(
     'SELECT seq, received, content, chain, stored FROM entries WHERE id = :id',
     { id: draft.id },
     transaction,
   );
-  if (same) {
-    if (same.content === content) return toEntry(same);
+  const [entryThere] = same ? await toEntries([same], transaction) : [];
+  if (same && entryThere) {
+    if (same.content === content) return entryThere;
     // The very same, brought in meanwhile by another hand from what a tablet had saved: it is there once.
-    const entry = toEntry(same);
-    if (contentHash({ ...draft, author: entry.author }, sha256) === same.content) return entry;
+    if (contentHash({ ...draft, author: entryThere.author }, sha256) === same.content) return entryThere;
     throw new AppError('conflict', 'Another entry already has this id.');
   }
   if (log.bench_id === null ? !classKinds.has(draft.body.k) : onlyOfClass.has(draft.body.k))
@@ -85,7 +87,7 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
   const received = await receivedNow(log, transaction);
   const bare = { ...draft, author, content, seq: log.head_seq + 1, received };
   const entry: Entry = { ...bare, chain: chainHash(log.head_chain, bare, sha256) };
-  const { id, v, body, at, deviceAt, device, saw } = draft;
+  const { id, body } = draft;
   await insert(
     'entries',
     {
@@ -97,7 +99,7 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
       received: new Date(entry.received),
       content,
       chain: entry.chain,
-      stored: canonicalJson({ id, v, log: log.id, body, at, deviceAt, device, saw, author }),
+      stored: canonicalJson(sealedContent({ ...draft, author })),
     },
     transaction,
   );
@@ -187,10 +189,28 @@ export async function verifyLog(log: string): Promise<ChainFault | undefined> {
     if (!found) throw new AppError('notFound', 'There is no such record.');
     const { head_seq: seq, head_chain: chain } = found;
     const entries = await entriesOf(log, 0, transaction);
-    const fault = verifyLogOf(entries, { seq, chain }, sha256) ?? (await columnFault(log, entries, transaction));
+    const fault =
+      verifyLogOf(entries, { seq, chain }, sha256) ??
+      (await columnFault(log, entries, transaction)) ??
+      (await nameFault(entries, transaction));
     const seal = headFault(found);
     return fault ?? (seal === undefined ? undefined : { seq, why: seal });
   });
+}
+
+/** A name that stands beside must be the one that its author had. One that was forgotten says so itself. */
+async function nameFault(entries: readonly Entry[], transaction: Transaction): Promise<ChainFault | undefined> {
+  const names = await keptNames(
+    entries.flatMap(({ author: { sealed = [] } }) => sealed),
+    transaction,
+  );
+  const wrong = new Set(
+    [...names.values()]
+      .filter((one) => sealedName(one.name, one.salt, sha256) !== one.sealed)
+      .map(({ sealed }) => sealed),
+  );
+  const first = entries.find(({ author: { sealed } }) => sealed !== undefined && wrong.has(sealed));
+  return first && { seq: first.seq, why: `entry ${first.seq} stands under another name than it was made` };
 }
 
 /** Kind and author stand beside an entry's text for looking up: they must say the same. */

@@ -6,9 +6,11 @@ import type { Transaction } from 'sequelize';
 
 /** Values of a statement, by name. */
 export type Values = Readonly<Record<string, string | number | Date | null>>;
+/** Values of a query, of which some may be lists for IN. */
+export type Asked = Readonly<Record<string, Values[string] | readonly string[]>>;
 
 /** Rows of a query with named replacements. */
-export function rows<T extends object>(sql: string, values: Values = {}, transaction?: Transaction): Promise<T[]> {
+export function rows<T extends object>(sql: string, values: Asked = {}, transaction?: Transaction): Promise<T[]> {
   return bare(() =>
     database().query<T>(sql, {
       replacements: { ...values },

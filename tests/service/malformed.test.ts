@@ -45,7 +45,16 @@ const bodies: readonly object[] = [
 ];
 const valid = (body: object) => {
   const at = new Date().toISOString();
-  return { id: ulid(), v: 1, log, body, at, deviceAt: at, device: 'tablet', saw: 0 } as Record<string, unknown>;
+  return {
+    id: ulid(),
+    v: (body as { k?: string }).k === 'words' ? 1 : 2,
+    log,
+    body,
+    at,
+    deviceAt: at,
+    device: 'tablet',
+    saw: 0,
+  } as Record<string, unknown>;
 };
 const nasty = fc.oneof(
   fc.jsonValue({ maxDepth: 2 }),

@@ -13,6 +13,12 @@ import { emptyDatabase } from '../support/database';
 import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
+import { canonicalJson } from '@/core/formats/canonicalJson';
+import { exportRecord } from '@/server/exportRecord';
+import { sealedContent } from '@/core/record/chain';
+import { sha256 } from '@/server/hash';
+import { verifyRecordFile } from '@/core/formats/recordFile';
+import type { RecordFile } from '@/core/formats/recordFile';
 import type { Identity } from '@/core/people/identity';
 import type { Body } from '@/core/record/entry';
 
@@ -181,4 +187,58 @@ test('a board sends only what is newer than what the asker has', async () => {
   expect(await counts([])).toEqual([2, 0]);
   expect(await counts([0, 1, 0])).toEqual([1, 0]);
   expect(await counts([0, 2, 0])).toEqual([0, 0]);
+});
+
+test('entries of both versions stand in one chain; a name may be forgotten, not forged; the file says it without the server', async () => {
+  const second = (body: Body) => ({ ...draft(body), v: 2 });
+  await storeDraft(group, log, weighing());
+  const made = await storeDraft(group, log, second(reading('anhydride', 'volume', '2.50 mL')));
+  await storeDraft(staff, log, second({ k: 'words', text: 'looked at' }));
+  await storeDraft(group, log, second({ k: 'event', step: 'reflux', name: 'firstReflux', round: 1 }));
+  expect(made.author).toMatchObject({ name: 'Avocet', sealed: expect.stringMatching(/^[0-9a-f]{64}$/) as string });
+  expect((await entriesOf(log)).map(({ v, author }) => [v, author.name])).toEqual([
+    [1, 'Avocet'],
+    [2, 'Avocet'],
+    [2, staff.name],
+    [2, 'Avocet'],
+  ]);
+  // One stand-in for all that is made under a name; the name itself is not among what is stored.
+  const stored = await rows<{ stored: string }>('SELECT stored FROM entries WHERE log_id = :log AND seq > 1', { log });
+  expect(stored.filter((one) => one.stored.includes('Avocet'))).toEqual([]);
+  expect(await rows("SELECT sealed FROM author_names WHERE name = 'Avocet'")).toHaveLength(1);
+  expect(await verifyLog(log)).toBeUndefined();
+
+  const { text } = await exportRecord(classId);
+  const file = JSON.parse(text) as RecordFile;
+  const faults = (changed: object) => verifyRecordFile(JSON.stringify(changed), sha256).map(({ fault }) => fault);
+  expect(file.formatVersion).toBe(2);
+  expect(faults(file)).toEqual([undefined, undefined, undefined]);
+  const bench = file.logs.find((one) => one.bench === 'Avocet');
+  const texts = bench?.entries.slice(1).map((entry) => canonicalJson(sealedContent(entry)));
+  expect(texts).toEqual(stored.map((one) => one.stored));
+  const names = Object.fromEntries(
+    Object.entries(file.names ?? {}).map(([key, one]) => [key, { ...one, name: 'Curlew' }]),
+  );
+  expect(faults({ ...file, names })[1]).toMatch(/entry 2 stands under another name/);
+  expect(faults({ ...file, names: undefined, formatVersion: 1 })).toEqual([undefined, undefined, undefined]);
+
+  await run("UPDATE author_names SET name = 'Curlew' WHERE name = 'Avocet'");
+  expect(await verifyLog(log)).toMatchObject({ seq: 2, why: expect.stringContaining('another name') as string });
+  await run("DELETE FROM author_names WHERE name = 'Curlew'");
+  expect((await entriesOf(log)).map(({ author }) => author.name)).toEqual([
+    'Avocet',
+    'name removed',
+    staff.name,
+    'name removed',
+  ]);
+  expect(await verifyLog(log)).toBeUndefined();
+});
+
+test('sent again under another version it is another entry; what a tablet sends again is there once', async () => {
+  const one = { ...weighing(), v: 2 };
+  const first = await storeDraft(group, log, one);
+  expect(await storeDraft(group, log, one)).toEqual(first);
+  expect(await storeDraft(staff, log, one)).toEqual(first);
+  await expect(storeDraft(group, log, { ...one, v: 1 })).rejects.toMatchObject({ code: 'conflict' });
+  expect(await entriesOf(log)).toHaveLength(1);
 });

@@ -38,7 +38,18 @@ export const everyBody = (target: string, content: string): readonly Body[] => [
   { k: 'setting', name: 'pressure', digits: '1004', unit: 'hPa' },
   { k: 'period', to: 'open' },
   { k: 'file', step: 'reflux', file: target, name: 'a.jpg', sha256: content, bytes: 12, text: 'x' },
+  { k: 'event', step: 'reflux', name: 'separated', item: 'A', round: 2 },
+  { k: 'tick', step: 'reflux', check: 'water', round: 1 },
+  { k: 'vessel', id: 'flask-2', as: 'round flask', label: 'B2 Ruff, extract' },
+  { k: 'move', from: 'flask', to: 'beaker', what: 'part', typed: { digits: '2.0', unit: 'mL' } },
 ];
+
+/** Version that a body needs; those of the first are sent in both by turns. */
+const versionOf = (body: Body): 1 | 2 => {
+  const { item, round } = body as { item?: string; round?: number };
+  const second = body.k === 'vessel' || body.k === 'move' || (item ?? round) !== undefined;
+  return second || body.k.length % 2 === 0 ? 2 : 1;
+};
 
 const odd: readonly unknown[] = [
   ...[null, true, false, 0, -1, 1.5, 1e308, -0, 2 ** 53, 200],
@@ -104,7 +115,7 @@ export function* bentDrafts(
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
   const whole = (body: Body) => {
     const at = new Date().toISOString();
-    return { id: ulid(), v: 1, log, body, at, deviceAt: at, device: 'bent', saw: 0 };
+    return { id: ulid(), v: versionOf(body), log, body, at, deviceAt: at, device: 'bent', saw: 0 };
   };
   const single = everyBody(target, content).flatMap((body) =>
     places(whole(body))

@@ -35,7 +35,7 @@ async function anEntry(who: Identity, to: string) {
     to === own
       ? { k: 'setting', name: 'roomTemperature', digits: '21', unit: '°C' }
       : { k: 'reading', place: { line: 'aniline', slot: 'net' }, digits: '2.04', unit: 'g' };
-  return storeDraft(who, to, { id: ulid(), v: 1, log: to, body, at, deviceAt: at, device: 'bent', saw: 0 });
+  return storeDraft(who, to, { id: ulid(), v: 2, log: to, body, at, deviceAt: at, device: 'bent', saw: 0 });
 }
 
 let [stored, refused] = [0, 0];

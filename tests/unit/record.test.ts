@@ -4,9 +4,10 @@ import { benchCharge } from '@/core/bench/benchCharge';
 import { draftSchema } from '@/core/record/draftSchema';
 import { foldRecord } from '@/core/record/foldRecord';
 import { renderFinding } from '@/core/finding/renderFinding';
-import { verifyChain } from '@/core/record/chain';
+import { verifyChain, contentHash } from '@/core/record/chain';
 import { acetanilide, dienone } from '../support/preparations';
 import { demonstrator, entriesOf, idOf, reading, sha256 } from '../support/record';
+import type { Content } from '@/core/record/entry';
 import type { Body, Entry } from '@/core/record/entry';
 
 const chargeOf = (bodies: Parameters<typeof entriesOf>[0], doc = acetanilide()) =>
@@ -220,4 +221,54 @@ test('drafts are checked at the edge: what is no entry is refused', () => {
     null,
   ];
   expect(bad.filter((draft) => draftSchema.isValidSync(draft))).toEqual([]);
+});
+
+test('each version is hashed by its own keys: of the first as ever, of the second with what stands for a name', () => {
+  const first: Content = {
+    ...{ id: idOf(1), v: 1, log: idOf(0), at: 'T', deviceAt: 'D', device: 'tablet', saw: 0 },
+    body: { k: 'words', text: 'cloudy' },
+    author: { id: 'a', name: 'Avocet', role: 'group' },
+  };
+  // As the canonical text of the first version always read.
+  const text = `{"at":"T","author":{"id":"a","name":"Avocet","role":"group"},"body":{"k":"words","text":"cloudy"},"device":"tablet","deviceAt":"D","id":"${idOf(1)}","log":"${idOf(0)}","saw":0,"v":1}`;
+  expect(contentHash(first, sha256)).toBe(sha256(text));
+  const second = { ...first, v: 2 as const, by: idOf(7), author: { ...first.author, sealed: 'f'.repeat(64) } };
+  const hash = contentHash(second, sha256);
+  expect(hash).toBe(
+    sha256(
+      text
+        .replace('"name":"Avocet"', `"name":"${'f'.repeat(64)}"`)
+        .replace('"device"', `"by":"${idOf(7)}","device"`)
+        .replace('"v":1', '"v":2'),
+    ),
+  );
+  // The name may be forgotten; what stands for it may not be changed, nor who said to have made it.
+  expect(contentHash({ ...second, author: { ...second.author, name: 'name removed' } }, sha256)).toBe(hash);
+  expect(contentHash({ ...second, author: { ...second.author, sealed: 'e'.repeat(64) } }, sha256)).not.toBe(hash);
+  expect(contentHash({ ...second, by: idOf(8) }, sha256)).not.toBe(hash);
+});
+
+test('drafts of the first version are taken for good, without what only the second has', () => {
+  const base = { id: idOf(1), log: idOf(0), at: '2026-03-03T13:00:00.000Z', deviceAt: '2026-03-03T13:00:00.000Z' };
+  const draft = (v: number, body: object, more: object = {}) =>
+    draftSchema.isValidSync({ ...base, device: 'tablet', saw: 0, v, body, ...more });
+  const plain = { k: 'event', step: 'wash', name: 'separated-2' };
+  const second: readonly object[] = [
+    { k: 'event', step: 'wash', name: 'separated', round: 2 },
+    { k: 'tick', step: 'wash', check: 'cool', item: 'B' },
+    { k: 'vessel', id: 'extract', as: 'conical flask', label: 'extract' },
+    { k: 'move', from: 'funnel', to: 'extract', what: 'upper' },
+    { k: 'move', from: 'funnel', to: 'extract', what: 'part', typed: { digits: '5.0', unit: 'mL' } },
+  ];
+  expect([draft(1, plain), draft(2, plain), draft(3, plain)]).toEqual([true, true, false]);
+  expect(second.map((body) => [draft(1, body), draft(2, body)])).toEqual(second.map(() => [false, true]));
+  expect([draft(1, plain, { by: idOf(2) }), draft(2, plain, { by: idOf(2), sawClass: 4 })]).toEqual([false, true]);
+  const wrong: readonly object[] = [
+    { k: 'move', from: 'funnel', to: 'funnel', what: 'all' },
+    { k: 'move', from: 'funnel', to: 'extract', what: 'all', typed: { digits: '5.0', unit: 'mL' } },
+    { k: 'move', from: 'funnel', to: 'extract', what: 'part', typed: { digits: '5.0', unit: '°C' } },
+    { k: 'vessel', id: 'extract', as: 'bucket', label: 'extract' },
+    { k: 'event', step: 'wash', name: 'separated', round: 0 },
+  ];
+  expect(wrong.filter((body) => draft(2, body))).toEqual([]);
 });

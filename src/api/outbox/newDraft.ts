@@ -7,5 +7,5 @@ import type { Body, Draft } from '@/core/record/entry';
 export function newDraft(log: string, body: Body, saw: number): Draft {
   const now = Date.now();
   const [at, deviceAt] = [new Date(serverNow()).toISOString(), new Date(now).toISOString()];
-  return { id: ulid(now), v: 1, log, body, at, deviceAt, device: deviceName(), saw };
+  return { id: ulid(now), v: 2, log, body, at, deviceAt, device: deviceName(), saw };
 }

@@ -1,5 +1,6 @@
 import { benchCharge } from './benchCharge';
 import { findOperation } from '../operations/registry';
+import { withNames } from './withNames';
 import { foldRecord } from '../record/foldRecord';
 import { noSettings } from '../record/classSettings';
 import { readingFindings } from './readingFindings';
@@ -94,7 +95,7 @@ function stateOf(
   entries: readonly Noted[],
   settings: ClassSettings,
 ): Omit<BenchState, 'unreadable'> {
-  const record = foldRecord(entries);
+  const record = withNames(foldRecord(entries), issued);
   const charge = benchCharge(issued, record);
   const bench = benchOf(issued, charge, record, settings);
   const overrides = record.filter((one): one is Live<Override> => one.status === 'live' && one.body.k === 'override');

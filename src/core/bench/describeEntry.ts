@@ -5,7 +5,7 @@ import type { Operation } from '../operations/operation';
 import type { Ask } from '../operations/ask';
 import type { StepState } from './benchState';
 import type { Live } from '../record/foldRecord';
-import type { Reading, SettingName } from '../record/entry';
+import type { Part, Reading, SettingName } from '../record/entry';
 import type { Preparation } from '../document/document';
 
 /** An entry in words: the number, if it is one, and what it is about. */
@@ -28,6 +28,15 @@ const periodWords = {
   closed: 'Period closed',
   reopened: 'Closed record reopened',
 } as const;
+
+const poured = { all: 'all', upper: 'the upper layer', lower: 'the lower layer', part: 'a part' } as const;
+const vesselName = ({ vessels }: Preparation, id: string) => vessels.find((one) => one.id === id)?.name ?? id;
+
+/** Which of several, in words. */
+const partWords = ({ item, round }: Part): readonly string[] => [
+  ...(item === undefined ? [] : [item]),
+  ...(round === undefined ? [] : [`no. ${round}`]),
+];
 
 /** What one entry says, for the tape and the demonstrator. Whatever is stored, it says something. */
 export function describeEntry(entry: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
@@ -55,10 +64,18 @@ function wordsOf({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly
       };
     case 'event': {
       const step = at(body.step);
-      return { says: `${(step && eventWords(step, body.name)) ?? body.name} (${title(body.step)})` };
+      const told = (step && eventWords(step, body.name)) ?? body.name;
+      return { says: `${[told, ...partWords(body)].join(' ')} (${title(body.step)})` };
     }
     case 'tick':
       return { says: checkWords(at(body.step)?.asks ?? [], body.check) };
+    case 'vessel':
+      return { says: `Vessel: ${body.label} (${body.as})` };
+    case 'move':
+      return {
+        ...(body.typed ? { amount: readingText(body.typed) } : {}),
+        says: `Poured ${poured[body.what]}: ${vesselName(doc, body.from)} → ${vesselName(doc, body.to)}`,
+      };
     case 'step':
       return {
         says: `${body.to === 'skip' ? 'Left out' : 'Taken up again'}: ${title(body.step)}${body.reason ? `, ${body.reason}` : ''}`,

@@ -1,12 +1,15 @@
-import { verifyLogOf } from '../record/chain';
+import { sealedName, verifyLogOf } from '../record/chain';
 import type { Entry } from '../record/entry';
 import type { Sha256 } from '../record/chain';
 
 /** A class's record as a file. It holds every entry as it was stored, so that anybody can verify it. */
 export interface RecordFile {
   readonly format: 'mozle-record';
-  readonly formatVersion: 1;
+  /** 2 from when names stand beside the entries. */
+  readonly formatVersion: 1 | 2;
   readonly class: { readonly id: string; readonly name: string };
+  /** Names of authors by what stands for them in the entries. From version 2 on. */
+  readonly names?: Readonly<Record<string, { readonly salt: string; readonly name: string }>>;
   readonly preparation: unknown;
   readonly logs: readonly {
     readonly log: string;
@@ -48,13 +51,21 @@ export function verifyRecordFile(
     throw new Error('This is not a record file: it is not valid JSON.');
   }
   if (file?.format !== 'mozle-record' || !Array.isArray(file.logs)) throw new Error('This is not a record file.');
-  if (file.formatVersion !== 1) throw new Error('This record file was written by a later version.');
-  const { logs } = file as RecordFile;
+  if (file.formatVersion !== 1 && file.formatVersion !== 2)
+    throw new Error('This record file was written by a later version.');
+  const { logs, names = {} } = file as RecordFile;
+  const forged = new Set(
+    Object.entries(names).flatMap(([sealed, { salt, name }]) =>
+      sealedName(name, salt, sha256) === sealed ? [] : [sealed],
+    ),
+  );
   return logs.map(({ bench, log, entries, head }) => {
     const foreign = entries.find((entry) => entry.log !== log);
+    const misnamed = entries.find(({ author }) => forged.has(author.name));
     const fault = foreign
       ? { why: `entry ${foreign.seq} belongs to another record` }
-      : verifyLogOf(entries, head, sha256);
+      : (verifyLogOf(entries, head, sha256) ??
+        (misnamed && { why: `entry ${misnamed.seq} stands under another name than it was made` }));
     const seal = sealFault(log, head);
     return {
       name: bench ?? 'the class itself',

@@ -1,5 +1,5 @@
 import type { Dim } from '../quantity/dims';
-import type { About, Reading } from '../record/entry';
+import type { About, Part, Reading } from '../record/entry';
 import type { Amounts } from '../stoichiometry/lineAmounts';
 import type { Live } from '../record/foldRecord';
 
@@ -22,6 +22,8 @@ export interface CheckAsk extends AskBase {
 export interface EventAsk extends AskBase {
   readonly kind: 'event';
   readonly name: string;
+  /** Which of several it is about. */
+  readonly part: Part;
   readonly says: string;
   readonly button: string;
   /** The other answers, when there is a choice. */

@@ -3,6 +3,7 @@ import { eventAt, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../plan/chargeTable';
 import type { CheckAsk, EventAsk, MeasureAsk } from './ask';
+import type { Part } from '../record/entry';
 import type { StepContext } from './operation';
 import type { BenchLine } from '../bench/benchTypes';
 
@@ -19,8 +20,10 @@ export function checks(context: StepContext, says: Readonly<Record<string, strin
 }
 
 /** Something that happens. */
-export function event(context: StepContext, name: string, says: string, button: string): EventAsk {
-  return { kind: 'event', id: name, name, says, button, done: eventAt(context, name) !== undefined };
+export function event(context: StepContext, name: string, says: string, button: string, part: Part = {}): EventAsk {
+  const { item, round } = part;
+  const id = [name, item, round].filter((one) => one !== undefined).join('-');
+  return { kind: 'event', id, name, part, says, button, done: eventAt(context, name, part) !== undefined };
 }
 
 /** A measurement of the step itself that is done with its single reading. */

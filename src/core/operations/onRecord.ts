@@ -1,11 +1,11 @@
-import type { Happening, Reading } from '../record/entry';
+import type { Happening, Part, Reading } from '../record/entry';
 import type { Live } from '../record/foldRecord';
 import type { Worked } from '../quantity/worked';
-import type { StepContext, StepPart } from './operation';
+import type { StepContext } from './operation';
 import { asRead, isMass } from '../bench/measured';
 
 /** Readings of a step that count: live, by slot, at one part of it. A place with rivals has none. */
-export function readingsAt(context: StepContext, part: StepPart = {}): Readonly<Record<string, Live<Reading>>> {
+export function readingsAt(context: StepContext, part: Part = {}): Readonly<Record<string, Live<Reading>>> {
   const mine = context.bench.record.filter(
     (one): one is Live<Reading> =>
       one.status === 'live' &&
@@ -52,10 +52,15 @@ export function itemsOf(context: StepContext): readonly string[] {
 }
 
 /** The earliest live event of that name: two tablets that tell the same do no harm. */
-export function eventAt(context: StepContext, name: string): Live<Happening> | undefined {
+export function eventAt(context: StepContext, name: string, part: Part = {}): Live<Happening> | undefined {
   return context.bench.record.find(
     (one): one is Live<Happening> =>
-      one.status === 'live' && one.body.k === 'event' && one.body.step === context.step.id && one.body.name === name,
+      one.status === 'live' &&
+      one.body.k === 'event' &&
+      one.body.step === context.step.id &&
+      one.body.name === name &&
+      one.body.item === part.item &&
+      one.body.round === part.round,
   );
 }
 

@@ -7,7 +7,7 @@ import type { Finding } from '../finding/finding';
 import type { Preparation } from '../document/document';
 import type { Step } from '../document/steps';
 import type { Worked } from '../quantity/worked';
-import type { About } from '../record/entry';
+import type { Part } from '../record/entry';
 import type { BenchCharge } from '../bench/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
@@ -115,6 +115,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly dissolvesHot?: (params: P) => HotSolvent;
   /** A pair of liquids that is parted in cuts. */
   readonly cuts?: (params: P) => Cuts;
+  /** Event of this step under the name that an earlier version gave it. */
+  readonly readEntry?: (name: string) => NamedPart | undefined;
   /** What happened at this step. */
   readonly actual: (context: StepContext<P>) => A;
   /** One imperative sentence. */
@@ -165,5 +167,7 @@ export interface Operation extends Faces<Step['params'], unknown> {
   readonly without: (params: Step['params'], line: string) => Step['params'] | undefined;
 }
 
-/** A place of this step on the record. */
-export type StepPart = Pick<About, 'item' | 'round'>;
+/** An event by its name, and which of several it was. */
+export interface NamedPart extends Part {
+  readonly name: string;
+}

@@ -7,11 +7,23 @@ export type Sha256 = (text: string) => string;
 /** Chain value before the first entry of a log. */
 export const chainStart = '0'.repeat(64);
 
-/** Hash of an entry's content: everything its author made, and the author. */
-export function contentHash(content: Content, sha256: Sha256): string {
-  const { id, v, log, body, at, deviceAt, device, saw, author } = content;
-  return sha256(canonicalJson({ id, v, log, body, at, deviceAt, device, saw, author }));
+/**
+ * What of an entry is stored and hashed: everything its author made, and the author. The keys are those of its version; from the second
+ * on a name is what stands for it.
+ */
+export function sealedContent(content: Content): object {
+  const { id, v, log, body, at, deviceAt, device, saw, sawClass, by, author } = content;
+  if (v === 1) return { id, v, log, body, at, deviceAt, device, saw, author };
+  const { id: who, role, name, sealed = name } = author;
+  const kept = { id: who, role, name: sealed };
+  return { id, v, log, body, at, deviceAt, device, saw, sawClass, by, author: kept };
 }
+
+/** Hash of an entry's content. */
+export const contentHash = (content: Content, sha256: Sha256): string => sha256(canonicalJson(sealedContent(content)));
+
+/** What stands for a name under the hashes: without the salt nobody can try names until one fits. */
+export const sealedName = (name: string, salt: string, sha256: Sha256): string => sha256(`${salt}:${name}`);
 
 /** Next link of a log's chain. */
 export function chainHash(before: string, entry: Pick<Entry, 'content' | 'seq' | 'received'>, sha256: Sha256): string {

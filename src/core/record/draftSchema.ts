@@ -2,7 +2,7 @@ import { array, lazy, mixed, number, object, string } from 'yup';
 import { findUnit } from '../quantity/units';
 import { isInstant } from './instant';
 import { largestUpload } from './fileKinds';
-import { settingDims, slots } from './entry';
+import { benchVessels, settingDims, slots } from './entry';
 import type { Schema } from 'yup';
 
 /** An id of an entry, a log or a file. */
@@ -30,11 +30,14 @@ const ofWhole =
   (value: T | null | undefined) =>
     typeof value !== 'object' || value === null || test(value);
 
+const item = () => string().matches(/^[A-Z][0-9]?$/, 'must be a capital letter');
+const round = () => number().integer().min(1).max(200);
+
 const place = object({
   line: id(),
   step: id(),
-  item: string().matches(/^[A-Z][0-9]?$/, 'must be a capital letter'),
-  round: number().integer().min(1).max(200),
+  item: item(),
+  round: round(),
   slot: name().required(),
 })
   .noUnknown()
@@ -87,6 +90,16 @@ const note = object({ k: kind(), line: id(), step: id(), text: words(1000) })
     ofWhole(({ line, step }) => line === undefined || step === undefined),
   );
 
+const fileShape = object({
+  k: kind(),
+  step: id(),
+  file: ulid(),
+  name: words(120),
+  sha256: hash(),
+  bytes: number().integer().min(1).max(largestUpload).required(),
+  text: words(300).optional(),
+}).noUnknown();
+
 const shapes: Readonly<Record<string, Schema>> = {
   reading,
   words: note,
@@ -125,15 +138,7 @@ const shapes: Readonly<Record<string, Schema>> = {
       'must say why the record is reopened',
       ofWhole(({ to, reason }) => to !== 'reopened' || Boolean(reason)),
     ),
-  file: object({
-    k: kind(),
-    step: id(),
-    file: ulid(),
-    name: words(120),
-    sha256: hash(),
-    bytes: number().integer().min(1).max(largestUpload).required(),
-    text: words(300).optional(),
-  }).noUnknown(),
+  file: fileShape,
   correct: object({
     k: kind(),
     target: ulid(),
@@ -159,22 +164,76 @@ const shapes: Readonly<Record<string, Schema>> = {
   }).noUnknown(),
   return: object({ k: kind(), targets: array(ulid()).min(1).max(50).required(), remark: words(300) }).noUnknown(),
 };
+/** Bodies of the second version: parts of a step, and vessels. Later versions add keys and take none away. */
+const part = { item: item(), round: round() };
+const secondShapes: Readonly<Record<string, Schema>> = {
+  ...shapes,
+  event: object({ k: kind(), step: id().required(), name: name().required(), ...part }).noUnknown(),
+  tick: object({ k: kind(), step: id().required(), check: name().required(), ...part }).noUnknown(),
+  file: fileShape.shape(part).noUnknown(),
+  vessel: object({
+    k: kind(),
+    id: id().required(),
+    as: string()
+      .oneOf([...benchVessels])
+      .required(),
+    label: words(80),
+  }).noUnknown(),
+  move: object({
+    k: kind(),
+    from: id().required(),
+    to: id().required(),
+    what: string().oneOf(['all', 'upper', 'lower', 'part']).required(),
+    typed: object({
+      digits: string()
+        .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be the digits as read')
+        .required(),
+      unit: string()
+        .test('unit', 'must be a unit of mass or volume', (unit) => ['mass', 'volume'].includes(dimOf(unit)))
+        .required(),
+    })
+      .noUnknown()
+      .default(undefined),
+  })
+    .noUnknown()
+    .test(
+      'away',
+      'must pour into another vessel',
+      ofWhole(({ from, to }) => from !== to),
+    )
+    .test(
+      'typed',
+      'a part is measured, and only a part',
+      ofWhole(({ what, typed }) => what === 'part' || typed === undefined),
+    ),
+};
 const refused = mixed().test('kind', 'is no kind of entry', () => false);
 
-/** Shape of a draft, checked once, when it is written. */
-export const draftSchema = object({
-  id: ulid(),
-  v: number().oneOf([1]).required(),
-  log: ulid(),
-  body: lazy((body: unknown) => {
+const bodyOf = (of: Readonly<Record<string, Schema>>) =>
+  lazy((body: unknown) => {
     const k = (body as { k?: unknown } | null)?.k;
-    return typeof k === 'string' && Object.hasOwn(shapes, k) ? (shapes[k] ?? refused) : refused;
-  }),
+    return typeof k === 'string' && Object.hasOwn(of, k) ? (of[k] ?? refused) : refused;
+  });
+const draft = {
+  id: ulid(),
+  log: ulid(),
   at: instant(),
   deviceAt: instant(),
   device: words(80),
   saw: number().integer().min(0).required(),
-})
-  .noUnknown()
-  .required()
-  .strict(true);
+};
+/** Drafts of the first version are taken for good: they wait on tablets, in cached pages and in saved files. */
+const first = object({ ...draft, v: number().oneOf([1]).required(), body: bodyOf(shapes) });
+const second = object({
+  ...draft,
+  v: number().oneOf([2]).required(),
+  sawClass: number().integer().min(0),
+  by: ulid().notRequired(),
+  body: bodyOf(secondShapes),
+});
+const strictly = (shape: typeof first | typeof second) => shape.noUnknown().required().strict(true);
+
+/** Shape of a draft, checked once, when it is written. */
+export const draftSchema = lazy((value: unknown) =>
+  strictly((value as { v?: unknown } | null)?.v === 2 ? second : first),
+);

@@ -1,5 +1,22 @@
 import type { Role } from '../people/identity';
 
+/** Kinds of vessel that stand on a bench. */
+export const benchVessels = [
+  'round flask',
+  'pear flask',
+  'conical flask',
+  'beaker',
+  'separatory funnel',
+  'dropping funnel',
+  'test tube',
+  'vial',
+  'dish',
+  'watch glass',
+  'filter flask',
+  'receiver',
+] as const;
+export type VesselKind = (typeof benchVessels)[number];
+
 /** How an amount is read at the bench: net on a tared balance, two weighings of a vessel, or a volume. */
 export const slots = ['net', 'full', 'empty', 'volume'] as const;
 export type Slot = (typeof slots)[number];
@@ -35,18 +52,39 @@ export interface Words {
   readonly text: string;
 }
 
+/** Which of several, or which of many rounds: capillary B, the third portion. */
+export type Part = Pick<About, 'item' | 'round'>;
+
 /** Something that happened, by its name in the operation: "firstReflux". Its time is the entry's. */
-export interface Happening {
+export interface Happening extends Part {
   readonly k: 'event';
   readonly step: string;
   readonly name: string;
 }
 
 /** A set-up check that was made. */
-export interface Tick {
+export interface Tick extends Part {
   readonly k: 'tick';
   readonly step: string;
   readonly check: string;
+}
+
+/** A vessel that came onto the bench, and what stands on its label. */
+export interface VesselNote {
+  readonly k: 'vessel';
+  readonly id: string;
+  readonly as: VesselKind;
+  readonly label: string;
+}
+
+/** What was poured: all of it, a layer, or a part that was measured. */
+export interface Move {
+  readonly k: 'move';
+  readonly from: string;
+  /** A vessel, or a waste stream of the preparation. */
+  readonly to: string;
+  readonly what: 'all' | 'upper' | 'lower' | 'part';
+  readonly typed?: { readonly digits: string; readonly unit: string };
 }
 
 /** A step that is left out, with the reason, or taken up again. */
@@ -96,7 +134,7 @@ export interface PeriodMark {
 }
 
 /** A photo or a file of data that belongs to a step. Its bytes are kept apart, under their hash. */
-export interface FileNote {
+export interface FileNote extends Part {
   readonly k: 'file';
   readonly step?: string;
   readonly file: string;
@@ -108,7 +146,18 @@ export interface FileNote {
 
 /** What stands on a record by itself; the other kinds of entry speak about these. */
 export type Standing =
-  Reading | Words | Happening | Tick | StepMark | Deviation | Override | Setting | PeriodMark | FileNote;
+  | Reading
+  | Words
+  | Happening
+  | Tick
+  | StepMark
+  | Deviation
+  | Override
+  | Setting
+  | PeriodMark
+  | FileNote
+  | VesselNote
+  | Move;
 
 /** Everything that can happen on a record. Nothing is ever changed: a correction is a new entry. */
 export type Body =
@@ -126,7 +175,8 @@ export type Body =
 /** An entry as a device makes it; its id (a ULID) makes sending it twice harmless. Times are ISO 8601, UTC. */
 export interface Draft {
   readonly id: string;
-  readonly v: 1;
+  /** Of the form of drafts; each is hashed by the keys of its own. */
+  readonly v: 1 | 2;
   readonly log: string;
   readonly body: Body;
   /** When it happened, by the server's clock as the device estimates it. */
@@ -136,12 +186,18 @@ export interface Draft {
   readonly device: string;
   /** Newest sequence number that the device had seen. */
   readonly saw: number;
+  /** The same of the class's own log. From version 2 on. */
+  readonly sawClass?: number;
+  /** Member of the group that made it, where one said so. From version 2 on. */
+  readonly by?: string;
 }
 
 export interface Author {
   readonly id: string;
   readonly name: string;
   readonly role: Role;
+  /** What stands for the name under the content hash: a name can be forgotten, and the chain holds. From version 2 on. */
+  readonly sealed?: string;
 }
 
 /** An entry as the server stored it, numbered and chained to the one before. */

@@ -160,7 +160,7 @@ function Happening({
             key={name}
             className="record-button"
             variant={i === 0 ? 'primary' : 'line'}
-            onClick={() => onAdd({ k: 'event', step: step.step.id, name })}
+            onClick={() => onAdd({ k: 'event', step: step.step.id, name, ...ask.part })}
           >
             {button}
           </Button>

@@ -279,4 +279,11 @@ export const migrations: readonly Migration[] = [
     user_id: reference('users'),
     expires_at: time(),
   }),
+  // Names of authors by what stands for them in their entries: forgetting one leaves every chain whole.
+  table('author_names', {
+    sealed: { ...code(64), primaryKey: true },
+    author_id: code(26),
+    salt: code(32),
+    name: text(120),
+  }),
 ];

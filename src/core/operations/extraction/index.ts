@@ -1,6 +1,14 @@
 import { measureLine } from '../asks';
 import { shakeOut } from './predict';
-import { portionsWords, openFirst, shakingAsks, shakingCautions, shakingFindings, shakingOf } from '../shaking/shaking';
+import {
+  portionsWords,
+  openFirst,
+  shakingAsks,
+  shakingCautions,
+  shakingFindings,
+  shakingOf,
+  readShaking,
+} from '../shaking/shaking';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';
@@ -27,6 +35,7 @@ export const extraction = defineOperation({
   fields,
   vessels,
   traits: ['isolates', 'separates'],
+  readEntry: readShaking,
   actual: shakingOf,
   sentence: (context) =>
     `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,

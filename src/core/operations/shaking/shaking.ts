@@ -7,7 +7,7 @@ import { uncheckedAt } from '../unchecked';
 import type { Ask } from '../ask';
 import type { Finding } from '../../finding/finding';
 import type { Shaking, ShakingParams } from './types';
-import type { StepContext } from '../operation';
+import type { NamedPart, StepContext } from '../operation';
 
 const setUp = {
   stopcock: 'The funnel hangs in its ring, stopcock closed, a flask under it.',
@@ -40,14 +40,20 @@ export function portionsWords(context: StepContext<ShakingParams>): string {
   return facts.portions > 1 ? ` with ${facts.portions} × ${each}, one after the other` : ` with ${each}`;
 }
 
+/** Rounds had their number in the name. */
+export function readShaking(name: string): NamedPart | undefined {
+  const [, event, round] = /^(shaken|separated)-(\d{1,3})$/.exec(name) ?? [];
+  return event === undefined ? undefined : { name: event, round: Number(round) };
+}
+
 export function shakingOf(context: StepContext<ShakingParams>): Shaking {
   const upper = eventAt(context, 'upper');
   const lower = eventAt(context, 'lower');
   const foundAt = upper ?? lower;
-  const shaken = eventAt(context, 'shaken-1');
+  const shaken = eventAt(context, 'shaken', { round: 1 });
   return {
     rounds: Array.from({ length: roundsOf(context) }, (_, i) => {
-      const separated = eventAt(context, `separated-${i + 1}`);
+      const separated = eventAt(context, 'separated', { round: i + 1 });
       return { round: i + 1, ...(separated ? { separated } : {}) };
     }),
     ...(foundAt ? { foundAt, found: upper ? 'upper' : 'lower' } : {}),
@@ -64,12 +70,13 @@ export function shakingAsks(context: StepContext<ShakingParams>, keeps: string):
     ...Array.from({ length: rounds }, (_, i) => i + 1).flatMap((round): readonly Ask[] => [
       event(
         context,
-        `shaken-${round}`,
+        'shaken',
         rounds > 1 ? `Round ${round} of ${rounds}: shake, venting often.` : 'Shake, venting often.',
         'No more hiss',
+        { round },
       ),
       ...(round === 1 ? [layerAsk(context)] : []),
-      event(context, `separated-${round}`, keeps, 'Separated and labelled'),
+      event(context, 'separated', keeps, 'Separated and labelled', { round }),
     ]),
   ];
 }

@@ -1,5 +1,6 @@
 import { event } from '../asks';
 import { eventAt } from '../onRecord';
+import { itemOf, readNumbered } from '../items';
 import { finding } from '../../finding/finding';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
@@ -39,10 +40,11 @@ export const spectrum = defineOperation({
   title: 'Spectrum',
   fields,
   vessels,
+  readEntry: (name) => readNumbered('band', name),
   actual: (context): Spectrum => ({
     bands: context.params.bands.map((one, i) => {
-      const seen = eventAt(context, `band-${i + 1}-present`);
-      const gone = eventAt(context, `band-${i + 1}-absent`);
+      const seen = eventAt(context, 'present', { item: itemOf(i) });
+      const gone = eventAt(context, 'absent', { item: itemOf(i) });
       return { ...one, ...(seen ? { seen: true } : gone ? { seen: false } : {}) };
     }),
   }),
@@ -51,8 +53,8 @@ export const spectrum = defineOperation({
   predict: () => undefined,
   asks: ({ bands }, context) =>
     bands.map(({ band, seen }, i) => ({
-      ...event(context, `band-${i + 1}-present`, `${band}: is it there?`, 'There'),
-      or: [{ name: `band-${i + 1}-absent`, button: 'Not there' }],
+      ...event(context, 'present', `${band}: is it there?`, 'There', { item: itemOf(i) }),
+      or: [{ name: 'absent', button: 'Not there' }],
       done: seen !== undefined,
     })),
   check: ({ bands }, { step }) => {

@@ -1,5 +1,6 @@
 import { checks, event } from '../asks';
 import { eventAt } from '../onRecord';
+import { itemOf, readNumbered } from '../items';
 import { finding } from '../../finding/finding';
 import { sample } from '../../process/worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
@@ -34,8 +35,6 @@ export interface TubeTests {
   }[];
 }
 
-const key = (i: number) => `tube-${i + 1}`;
-
 const rack = ({ tubes, positive, negative }: TubeTestsParams) => [
   ...tubes.map((tube) => ({ tube })),
   { tube: `Control: ${positive}`, control: 'positive' as const },
@@ -50,10 +49,11 @@ export const tubeTests = defineOperation({
   title: 'Tube tests',
   fields,
   vessels,
+  readEntry: (name) => readNumbered('tube', name),
   actual: (context): TubeTests => ({
     seen: rack(context.params).map((one, i) => {
-      const yes = eventAt(context, `${key(i)}-yes`);
-      const no = eventAt(context, `${key(i)}-no`);
+      const yes = eventAt(context, 'yes', { item: itemOf(i) });
+      const no = eventAt(context, 'no', { item: itemOf(i) });
       return { ...one, ...(yes ? { shows: true } : no ? { shows: false } : {}) };
     }),
   }),
@@ -84,8 +84,8 @@ export const tubeTests = defineOperation({
 
 function tubeAsk(context: StepContext, tube: string, i: number, shows: boolean | undefined): Ask {
   return {
-    ...event(context, `${key(i)}-yes`, `${tube}: what does it show?`, 'It shows'),
-    or: [{ name: `${key(i)}-no`, button: 'It does not' }],
+    ...event(context, 'yes', `${tube}: what does it show?`, 'It shows', { item: itemOf(i) }),
+    or: [{ name: 'no', button: 'It does not' }],
     done: shows !== undefined,
   };
 }

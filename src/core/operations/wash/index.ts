@@ -1,4 +1,12 @@
-import { portionsWords, openFirst, shakingAsks, shakingCautions, shakingFindings, shakingOf } from '../shaking/shaking';
+import {
+  portionsWords,
+  openFirst,
+  shakingAsks,
+  shakingCautions,
+  shakingFindings,
+  shakingOf,
+  readShaking,
+} from '../shaking/shaking';
 import { washLayer } from './predict';
 import { defineOperation } from '../declare/defineOperation';
 import { away, stays } from '../declare/vessels';
@@ -18,6 +26,7 @@ export const wash = defineOperation({
   fields: shakingFields,
   vessels,
   traits: ['isolates', 'separates'],
+  readEntry: readShaking,
   actual: shakingOf,
   sentence: (context) =>
     `Wash${portionsWords(context)}; keep the organic layer, which should be the ${context.params.organic} one.`,

@@ -1,3 +1,4 @@
+import { itemOf } from '@/core/operations/items';
 import { Frame } from './parts';
 import type { PictureProps, Spot } from './parts';
 
@@ -7,7 +8,7 @@ export function RackPicture({ drawing: { tubes }, focus }: PictureProps<'rack'>)
   const gap = 200 / marks.length;
   const at = (i: number) => 20 + gap * (i + 0.5);
   const spots: Record<string, Spot> = { labelled: [at(0), 58] };
-  marks.forEach((_, i) => (spots[`tube-${i + 1}-yes`] = [at(i), 120]));
+  marks.forEach((_, i) => (spots[`yes-${itemOf(i)}`] = [at(i), 120]));
   return (
     <Frame
       label="Test tubes in a rack: samples, a positive and a negative control, a blank"

@@ -3,8 +3,8 @@ import type { PictureProps, Spot } from './parts';
 
 const spots: Readonly<Record<string, Spot>> = {
   vial: [206, 150],
-  'band-1-present': [110, 92],
-  'band-2-present': [64, 92],
+  'present-A': [110, 92],
+  'present-B': [64, 92],
 };
 
 /** A recorded trace over its axis: peaks of a chromatogram, bands of a spectrum. */
