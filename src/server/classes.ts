@@ -17,6 +17,7 @@ import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { openStored } from '@/core/formats/upgradePreparation';
+import { baselineText, classNumbers } from './classNumbers';
 import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -27,8 +28,8 @@ import type { Mark } from '@/core/record/mark';
 import type { Origin } from './identify';
 import type { Preparation } from '@/core/document/document';
 
-/** Version of the computations that a class is issued with. */
-const coreVersion = '1';
+/** How a class is issued: from 2 on with the numbers that the core came to. */
+const coreVersion = '2';
 // Without letters and digits that are mistaken for each other on a board.
 const letters = 'ABCDEFGHJKMNPQRTUVWXY346789';
 
@@ -82,6 +83,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         class_id: id,
         document: writePreparation(doc),
         core_version: coreVersion,
+        baseline: baselineText(doc),
         issued_by: options.by,
         issued_at: options.at ?? new Date(),
       },
@@ -241,7 +243,8 @@ export async function readBoard(classId: string, after: readonly Mark[] = []): P
   const space = shortOfSpace();
   const now = new Date().toISOString();
   const alarm = space === undefined ? {} : { spaceLeft_MB: space };
-  return { id: classId, now, name, joinCode, since, ...alarm, doc, own, lanes };
+  const numbers = await classNumbers(classId);
+  return { id: classId, now, name, joinCode, since, ...alarm, numbers, doc, own, lanes };
 }
 
 async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = beginning): Promise<BenchBoard> {

@@ -68,8 +68,14 @@ type Stated = Readonly<Record<keyof typeof parts, string>>;
 
 /** What a class is now, by hashes: names of people stand nowhere but in their own table. */
 async function stateOf(classId: string, transaction?: Transaction): Promise<Stated | undefined> {
-  const [issued] = await rows<{ document: string; core_version: string; issued_by: string; issued_at: Date }>(
-    'SELECT document, core_version, issued_by, issued_at FROM issued WHERE class_id = :classId',
+  const [issued] = await rows<{
+    document: string;
+    core_version: string;
+    baseline: string | null;
+    issued_by: string;
+    issued_at: Date;
+  }>(
+    'SELECT document, core_version, baseline, issued_by, issued_at FROM issued WHERE class_id = :classId',
     { classId },
     transaction,
   );
@@ -93,7 +99,13 @@ async function stateOf(classId: string, transaction?: Transaction): Promise<Stat
   const hashOf = (value: unknown) => sha256(canonicalJson(value));
   return {
     document: sha256(issued.document),
-    issue: hashOf([issued.core_version, issued.issued_by, new Date(issued.issued_at).toISOString()]),
+    issue: hashOf([
+      issued.core_version,
+      issued.issued_by,
+      new Date(issued.issued_at).toISOString(),
+      // Classes from before have none, and keep their seal.
+      ...(issued.baseline === null ? [] : [issued.baseline]),
+    ]),
     benches: hashOf(benches.map(({ id, name, position }) => [id, name, position])),
     members: hashOf(members.map(({ bench_id, position, name }) => [bench_id, position, name])),
     logs: hashOf(logs.map(({ id, bench_id, kind }) => [id, bench_id, kind])),

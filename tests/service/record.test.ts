@@ -5,6 +5,7 @@ import { migrate } from '@/server/migrate';
 import { createPreparation, findPreparation, saveVersion } from '@/server/preparations';
 import { admit } from '@/server/access';
 import { entriesOf } from '@/server/entries';
+import { classFault, sealClass } from '@/server/seals';
 import { storeDraft, verifyLog } from '@/server/record';
 import { rows, run } from '@/server/tables';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -18,6 +19,7 @@ import { exportRecord } from '@/server/exportRecord';
 import { sealedContent } from '@/core/record/chain';
 import { sha256 } from '@/server/hash';
 import { verifyRecordFile } from '@/core/formats/recordFile';
+import type { Baseline } from '@/core/results/baseline';
 import type { RecordFile } from '@/core/formats/recordFile';
 import type { Identity } from '@/core/people/identity';
 import type { Body } from '@/core/record/entry';
@@ -241,4 +243,34 @@ test('sent again under another version it is another entry; what a tablet sends 
   expect(await storeDraft(staff, log, one)).toEqual(first);
   await expect(storeDraft(group, log, { ...one, v: 1 })).rejects.toMatchObject({ code: 'conflict' });
   expect(await entriesOf(log)).toHaveLength(1);
+});
+
+test('a class keeps the numbers that it was issued with; one from before says that it has none, and its seal holds', async () => {
+  expect((await readBoard(classId)).numbers).toEqual({ baseline: 'kept', drift: [] });
+  expect(await classFault(classId)).toBeUndefined();
+  const { id: preparationId } = await createPreparation(acetanilideText(), 'coordinator');
+  const issue = () =>
+    issueClass({ name: 'Two', preparationId, benches: [{ name: 'Ruff' }], by: 'x', staff: [staff.id] });
+  const [changed, old] = [await issue(), await issue()];
+  const [{ baseline } = { baseline: '[]' }] = await rows<{ baseline: string }>(
+    'SELECT baseline FROM issued WHERE class_id = :id',
+    { id: changed.id },
+  );
+  const other = (JSON.parse(baseline) as Baseline).map((one) =>
+    one.key === 'theory' ? { ...one, value: one.value * 1.01 } : one,
+  );
+  await run('UPDATE issued SET baseline = :other WHERE class_id = :id', {
+    other: JSON.stringify(other),
+    id: changed.id,
+  });
+  const { numbers } = await readBoard(changed.id);
+  expect(numbers).toMatchObject({
+    drift: [expect.stringMatching(/^theoretical yield was 2\.996\sg and is 2\.967\sg$/)],
+  });
+  expect(await classFault(changed.id)).toMatch(/how it was issued/);
+  // As a class was issued and sealed before there were baselines.
+  await run('UPDATE issued SET baseline = NULL, core_version = 1 WHERE class_id = :id', { id: old.id });
+  await sealClass(old.id);
+  expect((await readBoard(old.id)).numbers).toEqual({ baseline: 'none' });
+  expect(await classFault(old.id)).toBeUndefined();
 });

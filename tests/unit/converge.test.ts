@@ -36,6 +36,7 @@ class Device {
     name: 'c',
     joinCode: 'c',
     since: '2026-03-03T12:00:00.000Z',
+    numbers: { baseline: 'kept', drift: [] },
     doc,
     own: { id: 'c', bench: '', log: idOf(9), entries: [] },
     lanes: [{ id: 'b', bench: 'Ruff', log, entries: [] }],

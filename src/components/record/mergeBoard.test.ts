@@ -14,6 +14,7 @@ const boardWith = (from: number, to: number, fault?: string): ClassBoard => ({
   name: 'c',
   joinCode: 'c',
   since: '2026-03-03T12:00:00.000Z',
+  numbers: { baseline: 'kept', drift: [] },
   doc,
   own: { id: 'c', bench: '', log: 'own', entries: [] },
   lanes: [{ id: 'b', bench: 'Ruff', log: 'r', entries: entries.slice(from, to), ...(fault ? { fault } : {}) }],

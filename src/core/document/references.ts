@@ -1,3 +1,4 @@
+import { refsOf } from '../operations/declare/refs';
 import { findOperation } from '../operations/registry';
 import { fromCharge } from './steps';
 import type { Preparation } from './document';
@@ -68,9 +69,10 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
     Object.entries(step.uses ?? {}).forEach(([key, id]) => need(vessels, id, 'vessel', 'steps', i, 'uses', key));
     need(devices, step.device, 'device', 'steps', i, 'device');
     const known = { line: lines, stage: stages, substance: substances };
-    findOperation(step.op)
-      ?.refs(step.params)
-      .forEach(({ kind, id, path }) => need(known[kind], id, kind, 'steps', i, 'params', ...path));
+    const fields = findOperation(step.op)?.versions[step.opVersion - 1]?.fields ?? {};
+    refsOf(fields, step.params).forEach(({ kind, id, path }) =>
+      need(known[kind], id, kind, 'steps', i, 'params', ...path),
+    );
   });
   if (doc.pin.at === 'line') need(lines, doc.pin.line, 'line', 'pin', 'line');
   if (doc.pin.at === 'vessel') need(vessels, doc.pin.vessel, 'vessel', 'pin', 'vessel');

@@ -234,10 +234,10 @@ const step = lazy((value: unknown) => {
       .test(
         'version',
         () => `version ${String(opVersion)} of this operation is not known`,
-        (version) => version === (operation?.version ?? version),
+        (version) => operation === undefined || operation.versions[Number(version) - 1] !== undefined,
       )
       .required(),
-    params: operation?.params ?? mixed(),
+    params: operation?.versions[Number(opVersion) - 1]?.schema ?? operation?.params ?? mixed(),
     uses: mixed<Record<string, unknown>>().test(
       'uses',
       'must name vessels',

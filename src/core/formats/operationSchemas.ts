@@ -19,13 +19,16 @@ export function withOperations(schema: Published): Published {
       step: {
         ...step,
         properties: { ...step.properties, op: { enum: names }, opVersion: { type: 'integer' } },
-        allOf: operations.map(({ name, version, title, fields }) => ({
-          if: { properties: { op: { const: name } }, required: ['op'] },
-          then: {
-            description: title,
-            properties: { opVersion: { const: version }, params: jsonSchemaOf(fields) },
+        allOf: operations.flatMap(({ name, title, versions }) => [
+          {
+            if: { properties: { op: { const: name } }, required: ['op'] },
+            then: { description: title, properties: { opVersion: { minimum: 1, maximum: versions.length } } },
           },
-        })),
+          ...versions.map(({ fields }, i) => ({
+            if: { properties: { op: { const: name }, opVersion: { const: i + 1 } }, required: ['op', 'opVersion'] },
+            then: { properties: { params: jsonSchemaOf(fields) } },
+          })),
+        ]),
       },
     },
   };

@@ -4,7 +4,7 @@ import { isStorable, tooDeepAt } from './plainText';
 import { largestFile, mostFaults } from './limits';
 import { judged } from './judged';
 import { preparationSchema } from '../document/schema';
-import { upgradePreparation } from './upgradePreparation';
+import { upgradePreparation, withTodaysSteps } from './upgradePreparation';
 import { referenceFaults } from '../document/references';
 import type { Node, ParseError } from 'jsonc-parser';
 import type { Preparation } from '../document/document';
@@ -49,7 +49,9 @@ function validate(text: string, tree: Node, value: unknown): ReadPreparation {
   try {
     const doc = judged<Preparation>(preparationSchema, value, { abortEarly: false });
     const faults = referenceFaults(doc).map(({ path, reason }) => located(path, reason));
-    return faults.length === 0 ? { ok: true, doc } : { ok: false, faults: faults.slice(0, mostFaults) };
+    return faults.length === 0
+      ? { ok: true, doc: withTodaysSteps(doc) }
+      : { ok: false, faults: faults.slice(0, mostFaults) };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];

@@ -1,3 +1,4 @@
+import { findOperation } from '../operations/registry';
 import { fromCharge } from '../document/steps';
 import type { ChargeLine, Preparation } from '../document/document';
 import type { Step } from '../document/steps';
@@ -14,8 +15,17 @@ export function upgradePreparation(value: unknown): unknown {
 }
 
 /** A document that was accepted and stored earlier, in today's format. */
-export function openStored(text: string): Preparation {
-  return upgradePreparation(JSON.parse(text)) as Preparation;
+export const openStored = (text: string): Preparation =>
+  withTodaysSteps(upgradePreparation(JSON.parse(text)) as Preparation);
+
+/** A document with the parameters of its steps as today's operations have them. Judged as it was written, before this. */
+export function withTodaysSteps(doc: Preparation, find = findOperation): Preparation {
+  const steps = doc.steps.map((step) => {
+    const operation = find(step.op);
+    if (!operation || step.opVersion >= operation.version) return step;
+    return { ...step, opVersion: operation.version, params: operation.upgrade(step.params, step.opVersion) };
+  });
+  return { ...doc, steps };
 }
 
 interface FirstFormat extends Record<string, unknown> {

@@ -2,6 +2,7 @@ import type { Fields } from './declare/fields';
 import type { Reads } from './declare/reads';
 import type { Ref } from './declare/refs';
 import type { ParamsSchema } from './declare/schema';
+import type { Version } from './declare/versions';
 import type { Slots } from './declare/vessels';
 import type { Finding } from '../finding/finding';
 import type { Preparation } from '../document/document';
@@ -159,6 +160,10 @@ export interface Operation extends Faces<Step['params'], unknown> {
   readonly fields: Fields;
   readonly vessels: Slots;
   readonly reads: Reads;
+  /** Parameters of every version, the first one first. */
+  readonly versions: readonly Version[];
+  /** Parameters of an earlier version as today's. */
+  readonly upgrade: (params: Step['params'], from: number) => Step['params'];
   /** Shape of the parameters; strict. */
   readonly params: ParamsSchema;
   /** What a step's parameters name in the preparation. */

@@ -72,6 +72,13 @@ export interface BenchBoard extends News {
   readonly fault?: string;
 }
 
+/** The numbers that a class was issued with, against what the core comes to now. */
+export type ClassNumbers =
+  /** Issued before numbers were kept with a class: nobody can tell. */
+  | { readonly baseline: 'none' }
+  /** What comes out otherwise now, in words; empty while all is as it was. */
+  | { readonly baseline: 'kept'; readonly drift: readonly string[] };
+
 /** A class with its own log and those of all its benches. */
 export interface ClassBoard {
   readonly id: string;
@@ -83,6 +90,7 @@ export interface ClassBoard {
   readonly since: string;
   /** Free space on the server, MB, where it is so little that somebody has to be told. */
   readonly spaceLeft_MB?: number;
+  readonly numbers: ClassNumbers;
   readonly doc: Preparation;
   /** The log of the class itself; its bench has no name. */
   readonly own: BenchBoard;

@@ -33,6 +33,7 @@ const first: ClassBoard = {
   name: 'Spring module',
   joinCode: 'SHORE7',
   since: '2026-03-03T12:00:00.000Z',
+  numbers: { baseline: 'kept', drift: [] },
   doc,
   own: { id: 'c', bench: '', log: 'own', entries: [] },
   lanes,

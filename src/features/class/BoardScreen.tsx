@@ -6,6 +6,7 @@ import { ConventionWords } from '@/components/ConventionWords';
 import { ClassSettingsPanel } from './ClassSettingsPanel';
 import { Guard } from '@/components/Guard';
 import { Lane } from './Lane';
+import { NumbersNote } from './NumbersNote';
 import { NeedQueue } from './NeedQueue';
 import { PeriodPanel } from './PeriodPanel';
 import { PlainRecord } from '@/components/PlainRecord';
@@ -65,6 +66,7 @@ export function BoardScreen({ identity, first }: { readonly identity: Identity; 
             be stored.
           </p>
         )}
+        <NumbersNote numbers={board.numbers} />
         {board.own.fault && (
           <p className="banner banner-stop" role="alert">
             The class’s own record is broken: {board.own.fault}.

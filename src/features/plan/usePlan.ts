@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
-import { upgradePreparation } from '@/core/formats/upgradePreparation';
+import { upgradePreparation, withTodaysSteps } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { formatVersion } from '@/core/document/document';
 import { planOf } from '@/core/process/planOf';
@@ -24,7 +24,8 @@ function readDraft(id: string): Draft | undefined {
     const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as Partial<Draft> | null;
     // Work that was begun before an update of the app is brought along.
     const doc = upgradePreparation(kept?.doc) as Preparation | undefined;
-    return kept?.base !== undefined && doc?.formatVersion === formatVersion ? { base: kept.base, doc } : undefined;
+    if (kept?.base === undefined || doc?.formatVersion !== formatVersion) return undefined;
+    return { base: kept.base, doc: withTodaysSteps(doc) };
   } catch {
     return undefined;
   }

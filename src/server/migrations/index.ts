@@ -286,4 +286,9 @@ export const migrations: readonly Migration[] = [
     salt: code(32),
     name: text(120),
   }),
+  {
+    name: 'baseline-of-issued',
+    up: (schema) => schema.sequelize.query('ALTER TABLE issued ADD COLUMN IF NOT EXISTS baseline MEDIUMTEXT NULL'),
+    down: (schema) => schema.sequelize.query('ALTER TABLE issued DROP COLUMN IF EXISTS baseline'),
+  },
 ];

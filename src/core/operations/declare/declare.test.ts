@@ -1,5 +1,8 @@
 import type { ValidationError } from 'yup';
 import * as field from './fields';
+import { acetanilide } from '../../../../tests/support/preparations';
+import { defineOperation } from './defineOperation';
+import { withTodaysSteps } from '../../formats/upgradePreparation';
 import { jsonSchemaOf } from './jsonSchema';
 import { operations } from '../registry';
 import { refsOf, withoutLine } from './refs';
@@ -109,4 +112,60 @@ test.each(operations.map((one) => [one.name, one] as const))('%s is declared who
   }
   expect(known.filter(([, one]) => 'goal' in one).length).toBeLessThanOrEqual(1);
   expect(Object.values(vessels).filter(({ label }) => label.length < 3)).toEqual([]);
+});
+
+describe('an operation that has had other parameters', () => {
+  const older = {
+    name: 'older',
+    version: 3,
+    title: 'Older',
+    fields: { low_C: field.celsius('From'), high_C: field.celsius('To'), line: field.optional(field.line('Line')) },
+    vessels: {},
+    earlier: [
+      {
+        fields: { at: field.celsius('At') },
+        upgrade: ({ at }: Record<string, unknown>) => ({ low_C: at, high_C: at }),
+      },
+      {
+        fields: { low_C: field.celsius('From'), high_C: field.celsius('To') },
+        upgrade: (params: Record<string, unknown>) => ({ ...params, line: 'water' }),
+      },
+    ],
+    actual: () => undefined,
+    sentence: () => '',
+    asks: () => [],
+  };
+  const operation = defineOperation(older);
+  const step = (opVersion: number, params: Record<string, unknown>) => ({
+    ...{ id: 'one', op: 'older', opVersion, params },
+    time: { typical_min: 1, attended: true },
+  });
+
+  test('judges each by its own version, and reads all as today’s', () => {
+    const judges = (version: number, params: object) => operation.versions[version - 1]?.schema.isValidSync(params);
+    expect([judges(1, { at: 20 }), judges(1, { low_C: 20, high_C: 30 }), judges(2, { at: 20 })]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect(operation.upgrade({ at: 20 }, 1)).toEqual({ low_C: 20, high_C: 20, line: 'water' });
+    expect(operation.upgrade({ low_C: 1, high_C: 2 }, 2)).toEqual({ low_C: 1, high_C: 2, line: 'water' });
+    const now = { low_C: 1, high_C: 2 };
+    expect(operation.upgrade(now, 3)).toBe(now);
+    expect(operation.params.isValidSync(operation.upgrade({ at: 20 }, 1))).toBe(true);
+  });
+
+  test('opens documents of every version; what is stored stays as it was', () => {
+    const doc = { ...acetanilide(), steps: [step(1, { at: 20 }), step(3, { low_C: 1, high_C: 2 })] };
+    const opened = withTodaysSteps(doc, () => operation);
+    expect(opened.steps.map(({ opVersion, params }) => [opVersion, params])).toEqual([
+      [3, { low_C: 20, high_C: 20, line: 'water' }],
+      [3, { low_C: 1, high_C: 2 }],
+    ]);
+    expect(doc.steps[0]?.params).toEqual({ at: 20 });
+  });
+
+  test('must say what every version had', () => {
+    expect(() => defineOperation({ ...older, version: 2 })).toThrow('older has no parameters of some of its versions');
+  });
 });

@@ -1,5 +1,7 @@
 import { refsOf, withoutLine } from './refs';
 import { schemaOf } from './schema';
+import { upgraded, versionsOf } from './versions';
+import type { Earlier } from './versions';
 import type { Fields, ParamsOf } from './fields';
 import type { Faces, Operation } from '../operation';
 import type { Reads } from './reads';
@@ -15,6 +17,8 @@ interface Declaration<F extends Fields, V extends Slots> {
   readonly vessels: V;
   /** Readings at slots of its own; those of a line are the line's. @default none */
   readonly reads?: Reads;
+  /** What its parameters were, the first version first: as many as `version` says, less this one. @default none */
+  readonly earlier?: readonly Earlier[];
 }
 
 /**
@@ -27,9 +31,12 @@ interface Declaration<F extends Fields, V extends Slots> {
 export function defineOperation<const F extends Fields, const V extends Slots, A>(
   declared: Declaration<F, V> & Faces<ParamsOf<F>, A, SlotName<V>>,
 ): Operation {
-  const { fields, reads = {} } = declared;
-  const derived: Pick<Operation, 'params' | 'refs' | 'without'> = {
+  const { fields, reads = {}, earlier = [], version } = declared;
+  if (version !== earlier.length + 1) throw new Error(`${declared.name} has no parameters of some of its versions`);
+  const derived: Pick<Operation, 'versions' | 'params' | 'upgrade' | 'refs' | 'without'> = {
+    versions: versionsOf(earlier, fields),
     params: schemaOf(fields),
+    upgrade: (params, from) => upgraded(earlier, params, from),
     refs: (params) => refsOf(fields, params),
     without: (params, line) => withoutLine(fields, params, line),
   };
