@@ -22,7 +22,7 @@ export async function classNumbers(classId: string): Promise<ClassNumbers> {
     { classId },
   );
   const found: ClassNumbers =
-    row?.baseline == null
+    !row || row.baseline === null
       ? { baseline: 'none' }
       : { baseline: 'kept', drift: drift(JSON.parse(row.baseline) as Baseline, baselineOf(openStored(row.document))) };
   if (compared.size >= mostKept) compared.clear();
