@@ -7,6 +7,7 @@ import { fromWorked } from '../quantity/worked';
 import { chargeFindings } from './chargeFindings';
 import { measuredAmount, readingsOf } from './measured';
 import type { Preparation } from '../document/document';
+import type { Plan } from '../plan/planTypes';
 import type { Facts } from '../plan/facts';
 import type { BenchCharge, BenchLine } from './benchTypes';
 import type { Live } from '../record/foldRecord';
@@ -20,7 +21,7 @@ import type { Measured } from '../stoichiometry/lineAmounts';
  */
 export function benchCharge(issued: Preparation, record: readonly Live[]): BenchCharge {
   const facts = factsOf(issued);
-  const before = computePlan(issued);
+  const before = issuedPlan(issued);
   const taken = new Map<string, Measured>();
   for (const { id } of issued.lines) {
     const amount = measuredAmount(readingsOf(record, id), issued.devices);
@@ -48,6 +49,17 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
   return { ...charge, findings: chargeFindings(issued, charge, record) };
 }
 
+const plans = new WeakMap<Preparation, Plan>();
+
+/** The plan of an issued document, which never changes: computed with the first entry, not with each. */
+function issuedPlan(issued: Preparation): Plan {
+  const known = plans.get(issued);
+  if (known) return known;
+  const plan = computePlan(issued);
+  plans.set(issued, plan);
+  return plan;
+}
+
 /**
  * What was taken of the reference line; where another line brings the same substance and both are measured, as much as the line's own
  * share of what both brought together: the sum decides.
@@ -56,7 +68,7 @@ function wholeReference(
   facts: Facts,
   taken: ReadonlyMap<string, Measured>,
   id: string,
-  before: ReturnType<typeof computePlan>,
+  before: Plan,
 ): Measured | undefined {
   const own = taken.get(id);
   const reference = facts.lines.get(id);

@@ -26,8 +26,8 @@ export interface StepState {
   readonly actual: unknown;
   readonly asks: readonly Ask[];
   readonly status: 'done' | 'open' | 'skipped';
-  /** At least one entry speaks of it. */
-  readonly begun: boolean;
+  /** Everything on the record that speaks of it: of the step itself, or of a line that it measures. */
+  readonly own: readonly Live[];
   readonly skipped?: Live;
   /** Those that stand and were not overridden. */
   readonly findings: readonly Finding[];
@@ -179,7 +179,7 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
       actual,
       asks,
       status: complete ? 'done' : skipped ? 'skipped' : 'open',
-      begun: own.length > 0,
+      own,
       ...(skipped && !complete ? { skipped } : {}),
       findings: [
         ...bench.charge.findings.filter(({ about }) => about.line !== undefined && lines.has(about.line)),

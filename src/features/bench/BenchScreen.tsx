@@ -40,7 +40,7 @@ export function BenchScreen(start: BenchStart) {
   const index = state.steps.findIndex(({ step }) => step.id === shown);
   const step = state.steps[index];
   // What to strike from when the step itself cannot be shown.
-  const ofStep = entries.filter(({ body }) => step && JSON.stringify(body).includes(`"${step.step.id}"`));
+  const ofStep = step?.own.map(({ entry }) => entry) ?? [];
   const running = state.timers.filter(({ ended }) => ended === undefined);
   const yields = chargeComplete(state.charge.lines) ? state.charge.actual.product?.mass : undefined;
   return (
