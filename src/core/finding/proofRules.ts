@@ -34,6 +34,16 @@ export const proofRules = {
     title: 'No temperature',
     says: '“{step}” is warm or cold, and neither it nor its text says how.',
   },
+  'proof.noPlace': {
+    title: 'No place for this vessel',
+    says: '“{step}” names the {vessel} as “{place}”, and has no such place ({known}): the vessel is left aside.',
+    remedies: ['Give it one of the places that the step has, or take it away.'],
+  },
+  'proof.reversed': {
+    title: 'Window the wrong way round',
+    says: '“{step}”: from {low} to {high} holds nothing.',
+    remedies: ['Exchange the two.'],
+  },
   'proof.emptyVessel': {
     title: 'Nothing in it',
     says: '“{step}” works in the {vessel}, which holds nothing by then.',

@@ -65,6 +65,14 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
   ['proof.noTemperature', () => withStep(ketone(), 'store', (step) => ({ ...step, op: 'anhydrousSetUp', params: {} }))],
   ['proof.emptyVessel', () => withStep(ketone(), 'stir', (step) => ({ ...step, uses: { in: 'receiver' } }))],
   ['proof.notWeighed', () => without(ketone(), 'strip')],
+  [
+    'proof.noPlace',
+    () => withStep(ketone(), 'stir', (step) => ({ ...step, uses: { ...step.uses, into: 'receiver' } })),
+  ],
+  [
+    'proof.reversed',
+    () => withStep(ketone(), 'stir', (step) => ({ ...step, params: { ...step.params, low_C: 40, high_C: 20 } })),
+  ],
   ['proof.precipitate', () => withSubstance(ketone(), 'brine', { formula: 'CaCl2', groups: { water: 1 } })],
   ['proof.agent', () => withSubstance(cloves(), 'sodium-sulfate', { formula: 'K2CO3' })],
   [

@@ -1,4 +1,5 @@
 import { agentProofs, washProofs } from './workUpProofs';
+import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
 import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
@@ -13,5 +14,7 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
   // A charge table alone has nothing to be read against.
   if (plan.doc.steps.length === 0) return [];
   const subject = { plan, prediction, kind: kindsOf(factsOf(plan.doc)) };
-  return [lineProofs, nameProofs, stepProofs, washProofs, agentProofs, stopProofs].flatMap((read) => read(subject));
+  return [lineProofs, nameProofs, stepProofs, declaredProofs, washProofs, agentProofs, stopProofs].flatMap((read) =>
+    read(subject),
+  );
 }
