@@ -1,6 +1,6 @@
 'use client';
 import Button from 'react-bootstrap/Button';
-import { Mark } from './Mark';
+import { Logo } from './Logo';
 
 /** A page that only has something to say: not found, not allowed, broken. */
 export function MessagePage(props: {
@@ -11,7 +11,7 @@ export function MessagePage(props: {
   const { label, href, onClick } = props.action;
   return (
     <main className="message-page">
-      <Mark size={56} />
+      <Logo size={56} />
       <h1>{props.title}</h1>
       <p>{props.text}</p>
       {href ? <Button href={href}>{label}</Button> : <Button onClick={onClick}>{label}</Button>}

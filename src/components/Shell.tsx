@@ -7,7 +7,7 @@ import { api } from '@/api/client';
 import { forgetPages } from '@/api/offline';
 import { forgetRecords, lostWithPage } from '@/api/outbox/store';
 import { Icon } from './Icon';
-import { Mark } from './Mark';
+import { Logo } from './Logo';
 import { ThemeSwitch } from './ThemeSwitch';
 import type { Identity } from '@/core/people/identity';
 import type { ReactNode } from 'react';
@@ -50,7 +50,7 @@ export function Shell({
       </a>
       <header className="shell-bar">
         <Link href="/" className="shell-home" aria-label="Mozle, start">
-          <Mark />
+          <Logo />
           <span>Mozle</span>
         </Link>
         {identity.role !== 'group' && (

@@ -1,6 +1,6 @@
 'use client';
 import { useSyncExternalStore } from 'react';
-import { timeOfDay } from './clock';
+import { timeOfDay } from './timeText';
 
 const never = () => () => undefined;
 

@@ -1,4 +1,4 @@
-import { timeLeft } from './clock';
+import { timeLeft } from './timeText';
 import { secondsLeft } from '@/core/bench/benchNeed';
 import type { Timer } from '@/core/operations/operation';
 

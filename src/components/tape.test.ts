@@ -1,5 +1,5 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
-import { hoursAndMinutes, minutesAndSeconds } from './clock';
+import { hoursAndMinutes, minutesAndSeconds } from './timeText';
 import { stateOfScript } from '../../tests/support/demoRun';
 import { tapeRows } from './tapeRows';
 

@@ -14,7 +14,7 @@ import { insert, rows, run } from './tables';
 import { hasFile } from './files';
 import { changeFault } from '@/core/record/mayChange';
 import { isStanding } from '@/core/record/foldRecord';
-import { markFault, takesFrom } from '@/core/record/periods';
+import { turnFault, takesFrom } from '@/core/record/periods';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { chainHash, contentHash, sealedContent, sealedName, verifyLogOf } from '@/core/record/chain';
 import { draftSchema } from '@/core/record/draftSchema';
@@ -131,7 +131,7 @@ async function receivedNow({ id, head_seq }: LogRow, transaction: Transaction): 
 async function allowPeriod({ class_id }: LogRow, { body, at }: Draft, transaction: Transaction): Promise<void> {
   const periods = await periodsOfClass(class_id, transaction);
   if (body.k === 'period') {
-    const fault = markFault(periods, body);
+    const fault = turnFault(periods, body);
     if (fault) throw new AppError('refused', fault);
   } else if (!takesFrom(periods, at)) {
     throw new AppError('refused', 'The record is closed, and this was made after the closing. Have it reopened first.');

@@ -88,7 +88,7 @@ export interface Move {
 }
 
 /** A step that is left out, with the reason, or taken up again. */
-export interface StepMark {
+export interface StepTurn {
   readonly k: 'step';
   readonly step: string;
   readonly to: 'skip' | 'again';
@@ -127,7 +127,7 @@ export interface Setting {
 }
 
 /** A class period begins (the first, or one on another day), ends, or its closed record is taken up again with a reason. */
-export interface PeriodMark {
+export interface PeriodTurn {
   readonly k: 'period';
   readonly to: 'open' | 'closed' | 'reopened';
   readonly reason?: string;
@@ -150,11 +150,11 @@ export type Standing =
   | Words
   | Happening
   | Tick
-  | StepMark
+  | StepTurn
   | Deviation
   | Override
   | Setting
-  | PeriodMark
+  | PeriodTurn
   | FileNote
   | VesselNote
   | Move;

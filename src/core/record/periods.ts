@@ -1,9 +1,9 @@
 import { isStored } from './entry';
-import type { Noted, PeriodMark } from './entry';
+import type { Noted, PeriodTurn } from './entry';
 import type { Live } from './foldRecord';
 
 /** One mark of a period. It holds from the moment at which the server got it: no device's clock opens or closes a class. */
-interface Period extends Pick<PeriodMark, 'to' | 'reason'> {
+interface Period extends Pick<PeriodTurn, 'to' | 'reason'> {
   readonly at: string;
   readonly by: string;
 }
@@ -56,7 +56,7 @@ export function isLate(noted: Noted, periods: Periods): boolean {
 }
 
 /** What is wrong with a mark where things stand; nothing when it may be set. */
-export function markFault(periods: Periods, { to, reason }: Pick<PeriodMark, 'to' | 'reason'>): string | undefined {
+export function turnFault(periods: Periods, { to, reason }: Pick<PeriodTurn, 'to' | 'reason'>): string | undefined {
   const closed = closedSince(periods) !== undefined;
   if (to === 'closed') return closed ? 'The period is closed already.' : undefined;
   if (to === 'reopened' && !reason) return 'Say why the record is reopened.';

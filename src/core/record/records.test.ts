@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { bestOffset, keepSamples, sampleOffset } from './clock';
-import { closedSince, isLate, markFault, periodsOf, takesFrom } from './periods';
+import { closedSince, isLate, turnFault, periodsOf, takesFrom } from './periods';
 import { fileTypeOf } from './fileKinds';
 import { foldRecord } from './foldRecord';
 import { demonstrator, entriesOf, localOf } from '../../../tests/support/record';
@@ -42,12 +42,12 @@ test('what was made before the closing comes in and is late; what was made after
 });
 
 test('marks follow on each other', () => {
-  expect(markFault([], close as never)).toBeUndefined();
-  expect(markFault(marks(close), close as never)).toMatch(/closed already/);
-  expect(markFault(marks(close), { to: 'reopened' })).toMatch(/Say why/);
-  expect(markFault(marks(close), reopen as never)).toBeUndefined();
-  expect(markFault([], reopen as never)).toMatch(/nothing to reopen/);
-  expect(markFault(marks(close, reopen), { to: 'open' })).toMatch(/open already/);
+  expect(turnFault([], close as never)).toBeUndefined();
+  expect(turnFault(marks(close), close as never)).toMatch(/closed already/);
+  expect(turnFault(marks(close), { to: 'reopened' })).toMatch(/Say why/);
+  expect(turnFault(marks(close), reopen as never)).toBeUndefined();
+  expect(turnFault([], reopen as never)).toMatch(/nothing to reopen/);
+  expect(turnFault(marks(close, reopen), { to: 'open' })).toMatch(/open already/);
 });
 
 test('whatever the device’s clock says and however lopsided the way, the server’s time is within the stated error', () => {

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { api, ApiError } from '@/api/client';
-import { Mark } from '@/components/Mark';
+import { Logo } from '@/components/Logo';
 import { MessagePage } from '@/components/MessagePage';
 import { NewPassword } from './NewPassword';
 
@@ -29,7 +29,7 @@ export function WelcomeScreen({ token, name }: { readonly token: string; readonl
   return (
     <main className="sign-in">
       <header>
-        <Mark size={72} />
+        <Logo size={72} />
         <h1>Mozle</h1>
         <p>Welcome, {name}. Choose the password with which you will sign in.</p>
       </header>

@@ -1,7 +1,7 @@
 'use client';
 import { HazardLabelBlock } from '@/components/HazardLabelBlock';
 import { HazardText } from '@/components/HazardText';
-import { StandingMark } from '@/components/StandingMark';
+import { StandingBadge } from '@/components/StandingBadge';
 import { useConfirmations } from './useConfirmations';
 import { usePlanView } from '@/components/plan/planView';
 import type { Finding } from '@/core/finding/finding';
@@ -25,7 +25,7 @@ export function HazardSubstances({ findings }: { readonly findings: readonly Fin
               <h3>
                 {name}{' '}
                 {hazards && (
-                  <StandingMark standing={by ? { is: 'confirmed', by: by.by, at: by.at } : { is: 'from memory' }} />
+                  <StandingBadge standing={by ? { is: 'confirmed', by: by.by, at: by.at } : { is: 'from memory' }} />
                 )}
               </h3>
               {hazards ? <HazardLabelBlock label={hazards} /> : <p className="muted">No hazard data here.</p>}

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { asIssued } from '@/core/process/planOf';
 import { benchState } from '@/core/bench/benchState';
-import { hoursAndMinutes } from '@/components/clock';
+import { hoursAndMinutes } from '@/components/timeText';
 import { StepNumbers } from './StepNumbers';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { createContext, useContext, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { contentOf } from '@/core/reference/confirmation';
-import { StandingMark } from '@/components/StandingMark';
+import { StandingBadge } from '@/components/StandingBadge';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { Standings } from '@/core/reference/confirmation';
@@ -28,7 +28,7 @@ export function ConfirmButton({ field, label }: { readonly field: FieldId; reado
   const standing = standings[field];
   const content = contentOf(entry, field);
   if (!standing || content === undefined) return null;
-  if (!canConfirm || standing.is === 'computed') return <StandingMark standing={standing} />;
+  if (!canConfirm || standing.is === 'computed') return <StandingBadge standing={standing} />;
   const confirmed = standing.is === 'confirmed';
   const toggle = async () => {
     setBusy(true);
@@ -53,7 +53,7 @@ export function ConfirmButton({ field, label }: { readonly field: FieldId; reado
         title={doing}
         onClick={() => void toggle()}
       >
-        <StandingMark standing={standing} />
+        <StandingBadge standing={standing} />
       </button>
       {says && (
         <span className="typed-says" role="alert">

@@ -3,7 +3,7 @@ import { ConfirmButton } from './ConfirmButton';
 import { Formula } from '@/components/Formula';
 import { kindOf, propertyIds } from '@/core/reference/properties';
 import { molarMass } from '@/core/compound/molarMass';
-import { StandingMark } from '@/components/StandingMark';
+import { StandingBadge } from '@/components/StandingBadge';
 import { tabulatedText } from '@/core/reference/tabulatedText';
 import { ValuesTable } from './ValuesTable';
 import { wasteStreams } from '@/core/reference/wasteStreams';
@@ -38,7 +38,7 @@ export function PropertyTable({ substance }: { readonly substance: ReferenceSubs
             <WorkedNumber worked={mass.value} label={`Molar mass of ${substance.name}`} />
           </td>
           <td>
-            <StandingMark standing={{ is: 'computed' }} />
+            <StandingBadge standing={{ is: 'computed' }} />
           </td>
           <td className="muted">IUPAC abridged atomic weights</td>
         </tr>

@@ -5,7 +5,7 @@ import Alert from 'react-bootstrap/Alert';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
 import { forgetPages } from '@/api/offline';
-import { Mark } from '@/components/Mark';
+import { Logo } from '@/components/Logo';
 import { ThemeSwitch } from '@/components/ThemeSwitch';
 import { GroupForm } from './GroupForm';
 import { StaffForm } from './StaffForm';
@@ -43,7 +43,7 @@ export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly 
         <ThemeSwitch />
       </div>
       <header>
-        <Mark size={72} />
+        <Logo size={72} />
         <h1>Mozle</h1>
         <p>Small-scale syntheses, from the plan to the vial.</p>
       </header>

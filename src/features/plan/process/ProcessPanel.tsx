@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { AssumptionTable } from './AssumptionTable';
 import { ForeseenStairs } from './ForeseenStairs';
 import { GreenLine } from './GreenLine';
-import { hoursAndMinutes } from '@/components/clock';
+import { hoursAndMinutes } from '@/components/timeText';
 import { TimePart } from './TimePart';
 import { usePlanView } from '@/components/plan/planView';
 import { VesselLine } from './VesselLine';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { hoursAndMinutes } from '@/components/clock';
+import { hoursAndMinutes } from '@/components/timeText';
 import { periodsOf } from '@/core/process/timeline';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';

@@ -4,7 +4,7 @@ import type { Standing } from '@/core/reference/confirmation';
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 
 /** How far a value can be trusted, in shape and words. "Confirm" asks somebody to compare it with a source. */
-export function StandingMark({ standing }: { readonly standing: Standing | undefined }) {
+export function StandingBadge({ standing }: { readonly standing: Standing | undefined }) {
   switch (standing?.is) {
     case undefined:
       return null;

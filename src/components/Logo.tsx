@@ -1,5 +1,5 @@
 /** The mark: bars of different reach and the plumb line that the shortest drops. */
-export function Mark({ size = 28 }: { readonly size?: number }) {
+export function Logo({ size = 28 }: { readonly size?: number }) {
   return (
     <svg className="mozle-mark" width={size} height={size} viewBox="0 0 32 32" aria-hidden="true">
       <g fill="currentColor">
