@@ -33,6 +33,20 @@ test('a pinned vessel holds what was pinned, as the process sees it, in every pr
   );
 });
 
+test('a vessel pinned as full as it is changes nothing', () => {
+  let tried = 0;
+  for (const doc of docs.map((one): Preparation => ({ ...one, pin: { at: 'factor', digits: '1' } }))) {
+    for (const { vessel, volume } of planOf(doc).process.peaks) {
+      const exact = planOf(doc).plan.roundingEffect === undefined;
+      const { plan } = planOf(pinned(doc, vessel.id, volume.q.value.toFixed(9), '100'));
+      if (!exact) continue;
+      expect(plan.factor.ok && Math.abs(plan.factor.value.q.value - 1)).toBeLessThan(0.02);
+      tried += 1;
+    }
+  }
+  expect(tried).toBeGreaterThan(10);
+});
+
 test('what benches get holds the scale as a number, and comes to the same targets', () => {
   let tried = 0;
   for (const doc of docs) {

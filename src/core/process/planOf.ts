@@ -34,7 +34,7 @@ export function scaledPlan(doc: Preparation): Plan {
   return doc.pin.at === 'vessel' ? filling(bare, doc.pin) : bare;
 }
 
-const near = 1e-9;
+const near = 1e-12;
 const mostTries = 40;
 
 /**

@@ -19,9 +19,9 @@ export function StandPicture({ drawing: { where, stoppered }, focus }: PicturePr
     >
       {cold && (
         <>
-          <path d="M28 14h144v182H28zM172 14l46 18v182l-46-18" className="glass" />
-          <path d="M28 64h144" className="stem" />
-          <text x="100" y="46" textAnchor="middle" className="picture-note">
+          <path d="M28 10h144v182H28zM172 10l42 12v156l-42 14" className="glass" />
+          <path d="M28 58h144" className="stem" />
+          <text x="100" y="40" textAnchor="middle" className="picture-note">
             about 5 °C
           </text>
         </>
@@ -30,7 +30,7 @@ export function StandPicture({ drawing: { where, stoppered }, focus }: PicturePr
       {stoppered ? <path d="M90 74h20l-3 14H93z" className="solid" /> : <path d="M82 84q18-12 36 0" className="stem" />}
       <path d="M78 148h44v16H78z" className="display" />
       <path d="M84 154h32M84 159h22" className="stem" />
-      <path d="M14 182h200" className="stem" />
+      <path d={cold ? 'M28 182h144' : 'M14 182h200'} className="stem" />
     </Frame>
   );
 }
