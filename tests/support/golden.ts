@@ -22,9 +22,18 @@ export function bare(value: unknown): unknown {
  */
 export function expectGolden(name: string, value: unknown): void {
   const file = `tests/golden/${name}.json`;
-  const text = `${JSON.stringify(bare(value), null, 1)}\n`;
+  const text = lines(bare(value) as object);
   if (process.env['GOLDEN'] === 'write') writeFileSync(file, text);
   expect(existsSync(file)).toBe(true);
   // As objects, so that a difference is shown where it is.
   expect(JSON.parse(text)).toEqual(JSON.parse(readFileSync(file, 'utf8')));
+}
+
+/** JSON with a line for each key, and for each item of a list: what changed is seen by the step, the line or the operation it is of. */
+function lines(value: object): string {
+  const keys = Object.entries(value).map(([key, one]) => {
+    const items = Array.isArray(one) && one.length > 0 ? one.map((item) => `  ${JSON.stringify(item)}`) : undefined;
+    return ` ${JSON.stringify(key)}: ${items ? `[\n${items.join(',\n')}\n ]` : JSON.stringify(one)}`;
+  });
+  return `{\n${keys.join(',\n')}\n}\n`;
 }
