@@ -20,6 +20,12 @@ export function goalOf({ op, params }: Known): string | undefined {
   return typeof goal === 'string' ? goal : undefined;
 }
 
+/** Number that a step has in a field which its operation declares. */
+export function numberIn({ params }: Known, key: string): number | undefined {
+  const found = params[key];
+  return typeof found === 'number' ? found : undefined;
+}
+
 /** What a step is about, as other steps' models have to know it. */
 export function meansOf(step: Known): Means {
   const goal = goalOf(step);

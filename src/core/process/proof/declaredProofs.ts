@@ -2,6 +2,7 @@ import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
 import { inSentence } from '../../document/inSentence';
 import { named } from './subject';
+import { numberIn } from '../../operations/named';
 import { slotOf } from '../../operations/declare/vessels';
 import type { Finding } from '../../finding/finding';
 import type { Step } from '../../document/steps';
@@ -28,13 +29,9 @@ function places(subject: Subject, step: Step): readonly Finding[] {
 /** A window that ends before it begins holds nothing. */
 function windows(subject: Subject, step: Step): readonly Finding[] {
   const fields = findOperation(step.op)?.fields ?? {};
-  const value = (key: string) => {
-    const found = step.params[key];
-    return typeof found === 'number' ? found : undefined;
-  };
   return Object.entries(fields).flatMap(([key, field]) => {
     if (field.kind !== 'number' || field.below === undefined) return [];
-    const [low, high] = [value(key), value(field.below)];
+    const [low, high] = [numberIn(step, key), numberIn(step, field.below)];
     if (low === undefined || high === undefined || low <= high) return [];
     const unit = field.unit === '' ? '' : ` ${field.unit}`;
     const args = { step: named(subject, step), low: `${low}${unit}`, high: `${high}${unit}` };
