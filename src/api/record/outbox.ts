@@ -80,7 +80,11 @@ export class Outbox {
 
   /** Takes a refused draft off, once somebody has seen to it. */
   async putAside(one: Kept): Promise<void> {
-    if (!this.unwritten.delete(one.id)) await letGo(one);
+    const onlyHere = this.unwritten.delete(one.id);
+    await letGo(one).catch((error: unknown) => {
+      // The browser kept nothing of it anyway.
+      if (!onlyHere) throw error;
+    });
   }
 
   private keptWith(draft: Draft): Kept {

@@ -76,5 +76,5 @@ const decimals = 9;
  */
 export function asIssued({ doc, factor }: Plan): Preparation {
   if (doc.pin.at !== 'vessel' || !factor.ok) return doc;
-  return { ...doc, pin: { at: 'factor', digits: String(Number(roundDecimals(factor.value.q.value, decimals))) } };
+  return { ...doc, pin: { at: 'factor', digits: roundDecimals(factor.value.q.value, decimals).replace(/\.?0+$/, '') } };
 }

@@ -1,6 +1,6 @@
 import { refsOf, withoutLine } from './refs';
+import { earlierVersions, upgraded } from './versions';
 import { schemaOf } from './schema';
-import { upgraded, versionsOf } from './versions';
 import type { Earlier } from './versions';
 import type { Fields, ParamsOf } from './fields';
 import type { Faces, Operation } from '../operation';
@@ -33,12 +33,13 @@ export function defineOperation<const F extends Fields, const V extends Slots, A
 ): Operation {
   const { fields, reads = {}, earlier = [], version } = declared;
   if (version !== earlier.length + 1) throw new Error(`${declared.name} has no parameters of some of its versions`);
+  const params = schemaOf(fields);
   const derived: Pick<Operation, 'versions' | 'params' | 'upgrade' | 'refs' | 'without'> = {
-    versions: versionsOf(earlier, fields),
-    params: schemaOf(fields),
-    upgrade: (params, from) => upgraded(earlier, params, from),
-    refs: (params) => refsOf(fields, params),
-    without: (params, line) => withoutLine(fields, params, line),
+    versions: [...earlierVersions(earlier), { fields, schema: params }],
+    params,
+    upgrade: (old, from) => upgraded(earlier, old, from),
+    refs: (named) => refsOf(fields, named),
+    without: (all, line) => withoutLine(fields, all, line),
   };
   return { ...declared, reads, ...derived } as unknown as Operation;
 }

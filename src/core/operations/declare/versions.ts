@@ -17,9 +17,9 @@ export interface Version {
   readonly schema: ParamsSchema;
 }
 
-/** Every version of an operation's parameters, the first one first and today's last. */
-export const versionsOf = (earlier: readonly Earlier[], now: Fields): readonly Version[] =>
-  [...earlier.map(({ fields }) => fields), now].map((fields) => ({ fields, schema: schemaOf(fields) }));
+/** Versions before today's, the first one first. */
+export const earlierVersions = (earlier: readonly Earlier[]): readonly Version[] =>
+  earlier.map(({ fields }) => ({ fields, schema: schemaOf(fields) }));
 
 /**
  * Parameters of an earlier version as today's.

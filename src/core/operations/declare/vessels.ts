@@ -1,13 +1,7 @@
-import type { PlannedVessel } from '../../document/document';
-
-export type VesselKind = PlannedVessel['kind'];
-
 /** A place that an operation has for a vessel. */
 export interface Slot {
   /** What the vessel is to the step. */
   readonly label: string;
-  /** Kinds of vessel that serve. @default every kind */
-  readonly takes?: readonly VesselKind[];
   readonly comes: 'filled' | 'empty' | 'either';
   readonly leaves: 'filled' | 'empty';
   readonly holds?: 'product' | 'waste';
@@ -29,14 +23,13 @@ export function slotOf(slots: Slots, name: string): Slot | undefined {
 }
 
 /** What stays in its vessel. */
-export const stays = (label: string, takes?: readonly VesselKind[]) =>
-  ({ label, comes: 'filled', leaves: 'filled', holds: 'product', ...(takes ? { takes } : {}) }) as const satisfies Slot;
+export const stays = (label: string) =>
+  ({ label, comes: 'filled', leaves: 'filled', holds: 'product' }) as const satisfies Slot;
 /** What is worked on and leaves its vessel. */
-export const from = (label: string, takes?: readonly VesselKind[]) =>
-  ({ label, comes: 'filled', leaves: 'empty', ...(takes ? { takes } : {}) }) as const satisfies Slot;
+export const from = (label: string) => ({ label, comes: 'filled', leaves: 'empty' }) as const satisfies Slot;
 /** Where what the step made goes. */
-export const into = (label: string, takes?: readonly VesselKind[]) =>
-  ({ label, comes: 'empty', leaves: 'filled', holds: 'product', ...(takes ? { takes } : {}) }) as const satisfies Slot;
+export const into = (label: string) =>
+  ({ label, comes: 'empty', leaves: 'filled', holds: 'product' }) as const satisfies Slot;
 /** Where what is not wanted goes. */
 export const away = (label: string) =>
   ({ label, comes: 'either', leaves: 'filled', holds: 'waste' }) as const satisfies Slot;
