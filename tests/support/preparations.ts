@@ -1,5 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { readPreparation } from '@/core/formats/readPreparation';
+import { mainReaction } from '@/core/document/reactions';
+import type { Term } from '@/core/document/reaction';
+import type { Extents } from '@/core/stoichiometry/extents';
+import type { Plan } from '@/core/plan/planTypes';
 import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/core/document/document';
 
 /** Text of the shipped file of a preparation. */
@@ -49,23 +53,29 @@ export function smallPreparation(
     id: name(i),
     substance: name(i),
     role: 'reactant',
+    reaction: 'reaction',
     entered,
     ...(strength ? { strength, ...density(digits) } : {}),
   }));
   return {
     format: 'mozle-preparation',
-    formatVersion: 2,
+    formatVersion: 3,
     title: 'Made up',
     summary: '',
     protection: '',
     substances: [...substances, { id: 'p', name: 'Product', formula: product.formula, ...density(product.density) }],
-    equation: {
-      terms: [
-        ...reactants.map(({ coefficient }, i) => ({ substance: name(i), side: 'left' as const, coefficient })),
-        { substance: 'p', side: 'right', coefficient: product.coefficient },
-      ],
-      product: 'p',
-    },
+    reactions: [
+      {
+        id: 'reaction',
+        name: 'Reaction',
+        terms: [
+          ...reactants.map(({ coefficient }, i) => ({ substance: name(i), side: 'left' as const, coefficient })),
+          { substance: 'p', side: 'right', coefficient: product.coefficient },
+        ],
+        product: 'p',
+        runs: [],
+      },
+    ],
     reference: 'a',
     lines,
     vessels: [],
@@ -76,6 +86,18 @@ export function smallPreparation(
     benches: 8,
     spare_percent: 10,
   };
+}
+
+/** A copy with the terms of its reaction changed. */
+export const withTerms = (doc: Preparation, change: (terms: readonly Term[]) => readonly Term[]): Preparation => ({
+  ...doc,
+  reactions: doc.reactions.map((one, i) => (i === 0 ? { ...one, terms: change(one.terms) } : one)),
+});
+
+/** Extents of the reaction that makes what a preparation is for. */
+export function mainExtents({ doc, charge }: Pick<Plan, 'doc' | 'charge'>): Extents | undefined {
+  const main = mainReaction(doc);
+  return main && charge.reactions.get(main.id)?.extents;
 }
 
 /** A copy with one line changed. */

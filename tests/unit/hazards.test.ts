@@ -221,7 +221,7 @@ test('a distillation flask: never to dryness; an air condenser from 140 °C on',
     ...doc,
     vessels: [flask],
     substances: [...doc.substances, taken(id).substance],
-    stages: [{ id: 'pure', name: 'Pure', substance: id, from: 'charge', basis: { line: 'pot' } }],
+    stages: [{ id: 'pure', name: 'Pure', substance: id, origin: { by: 'content', line: 'pot' }, measure: 'mass' }],
     lines: [...doc.lines, { id: 'pot', substance: id, role: 'material', entered: g('10.0'), vessel: 'still' }],
     steps: [
       { ...step, id: 'in', op: 'charge', params: { line: 'pot' } },

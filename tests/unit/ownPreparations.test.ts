@@ -7,7 +7,7 @@ import { renderFinding } from '@/core/finding/renderFinding';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
-import { shipped, smallPreparation } from '../support/preparations';
+import { shipped, smallPreparation, withTerms } from '../support/preparations';
 import { taken } from '../support/library';
 import type { ChargeLine, Preparation, Role } from '@/core/document/document';
 
@@ -94,7 +94,7 @@ test('a drained acid wash meets the next bicarbonate with its film only: about t
       line('hydrochloric-acid-1m', 'wash', '20'),
       line('sodium-bicarbonate-1m', 'wash', '20'),
     ],
-    stages: [{ id: 'crude', name: 'Crude', substance: 'a', from: 'charge', basis: { line: 'a' } }],
+    stages: [{ id: 'crude', name: 'Crude', substance: 'a', origin: { by: 'content', line: 'a' }, measure: 'mass' }],
     steps: [
       { ...step, id: 'in', op: 'charge', params: { line: 'diethyl-ether' } },
       {
@@ -142,7 +142,7 @@ test('an acid left over is counted in moles, not by the mass of its solution', (
   const aqueous: Preparation = {
     ...doc,
     substances: doc.substances.map((one) => ({ ...one, waste: 'aqueous' })),
-    equation: { ...doc.equation, terms: [...doc.equation.terms, { substance: 'w', side: 'right', coefficient: 2 }] },
+    reactions: withTerms(doc, (terms) => [...terms, { substance: 'w', side: 'right', coefficient: 2 }]).reactions,
   };
   const whole = {
     ...aqueous,

@@ -1,5 +1,15 @@
 import { computePlan } from '@/core/plan/plan';
-import { acetanilide, dienone, documentOf, dienoneText, smallPreparation, withLine } from '../support/preparations';
+import { changeReaction } from '@/core/editing/edit';
+import {
+  acetanilide,
+  dienone,
+  documentOf,
+  dienoneText,
+  mainExtents,
+  smallPreparation,
+  withLine,
+  withTerms,
+} from '../support/preparations';
 import { renderFinding } from '@/core/finding/renderFinding';
 import type { Plan } from '@/core/plan/planTypes';
 import type { Pin, Preparation } from '@/core/document/document';
@@ -18,15 +28,15 @@ test('acetanilide as written agrees with the figures worked out by hand', () => 
   expect(plan.lines[1]?.extent?.excess.q.value).toBeCloseTo(0.21, 2);
   expect(grams(plan)).toBeCloseTo(2.97, 2);
   expect(plan.vessels[0]?.volume?.q.value).toBeCloseTo(8.5, 6);
-  expect(plan.difference).toEqual({});
+  expect(plan.differences.get('reaction')).toEqual({});
   expect(plan.findings.filter(({ severity }) => severity !== 'note')).toEqual([]);
 });
 
 test('a second preparation comes from a file alone: 2:1, a liquid limits, a solution line', () => {
   const plan = computePlan(documentOf(dienoneText()));
   // 2.00 mL × 1.044 g/mL ÷ 106.12 g/mol = 19.68 mmol, ξ = 9.84 mmol, × 234.30 g/mol = 2.305 g.
-  expect(plan.charge.extents?.limiting.id).toBe('benzaldehyde');
-  expect(plan.charge.extents?.limiting.extent.q.value).toBeCloseTo(0.009838, 6);
+  expect(mainExtents(plan)?.limiting.id).toBe('benzaldehyde');
+  expect(mainExtents(plan)?.limiting.extent.q.value).toBeCloseTo(0.009838, 6);
   expect(grams(plan)).toBeCloseTo(2.305, 3);
   // 10.0 mL × 2.50 mol/L = 25.0 mmol; 0.80 mL acetone = 10.9 mmol = 0.554 equiv, 10.8 % beyond its half.
   expect(plan.lines[2]?.total.amount?.q.value).toBeCloseTo(0.025, 9);
@@ -84,17 +94,13 @@ const formula = (doc: Preparation, id: string, text: string): Preparation => ({
   ...doc,
   substances: doc.substances.map((one) => (one.id === id ? { ...one, formula: text } : one)),
 });
-const terms = (
-  doc: Preparation,
-  change: (terms: Preparation['equation']['terms']) => Preparation['equation']['terms'],
-): Preparation => ({ ...doc, equation: { ...doc.equation, terms: change(doc.equation.terms) } });
 
 // Every rule of the plan, with the smallest change of a good document that calls it.
 test.each<[string, () => Preparation]>([
   ['formula.bad', () => formula(acetanilide(), 'aniline', 'C6H7Nn')],
   ['equation.unbalanced', () => formula(acetanilide(), 'aniline', 'C6H8N')],
-  ['equation.unbalanced', () => terms(dienone(), (all) => all.map((term) => ({ ...term, coefficient: 1 })))],
-  ['equation.noProduct', () => ({ ...acetanilide(), equation: { ...acetanilide().equation, product: 'aniline' } })],
+  ['equation.unbalanced', () => withTerms(dienone(), (all) => all.map((term) => ({ ...term, coefficient: 1 })))],
+  ['equation.noProduct', () => changeReaction(acetanilide(), 'reaction', () => ({ product: 'aniline' }))],
   ['equation.uncharged', () => withLine(acetanilide(), 'anhydride', { role: 'solvent' })],
   ['line.badReference', () => withLine(acetanilide(), 'acid', { entered: { by: 'perMass', digits: '2', of: 'aids' } })],
   ['line.notInEquation', () => withLine(acetanilide(), 'acid', { role: 'reactant' })],

@@ -43,7 +43,7 @@ test('planned for actual: 24.31 → 22.02 g is 2.29 g aniline; the finding comes
   expect(charge.lines[1]?.issuedTarget?.q.value).toBeCloseTo(2.5, 9);
   // With the issued 2.50 mL all the same: 26.5 mmol is 7.8 % beyond 24.6; theory 3.32 g, not 2.97.
   const all = chargeOf([first, second, reading('anhydride', 'volume', '2.50 mL', { device: 'pipette-5' })]);
-  expect(all.actual.extents?.margin?.q.value).toBeCloseTo(0.078, 3);
+  expect(all.actual.reactions.get('reaction')?.extents.margin?.q.value).toBeCloseTo(0.078, 3);
   expect(all.actual.product?.mass?.q.value).toBeCloseTo(3.32, 2);
 });
 

@@ -8,7 +8,7 @@ import { headReading } from '@/core/models/distillation/headReading';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { stateOfScript } from '../support/demoRun';
-import { acetanilide, shipped, smallPreparation } from '../support/preparations';
+import { acetanilide, shipped, smallPreparation, withTerms } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';
 import { readTemperature } from '../support/worked';
 import { benchState } from '@/core/bench/benchState';
@@ -95,18 +95,20 @@ function split(): Preparation {
     ],
     { formula: 'C6H5Br', coefficient: 1 },
   );
-  const more: ChargeLine = { id: 'a2', substance: 'a', role: 'reactant', entered: g('3.90') };
+  const more: ChargeLine = { id: 'a2', substance: 'a', role: 'reactant', reaction: 'reaction', entered: g('3.90') };
   return {
-    ...base,
+    ...withTerms(base, (terms) => [...terms, { substance: 'gas', side: 'right', coefficient: 1 }]),
     substances: [...base.substances, { id: 'gas', name: 'Hydrogen bromide', formula: 'HBr' }],
-    equation: {
-      ...base.equation,
-      terms: [...base.equation.terms, { substance: 'gas', side: 'right', coefficient: 1 }],
-    },
     lines: [...base.lines, more],
     stages: [
-      { id: 'salt', name: 'Acid caught', substance: 'gas', from: 'charge' },
-      { id: 'crude', name: 'Crude', substance: 'p', from: 'charge' },
+      {
+        id: 'salt',
+        name: 'Acid caught',
+        substance: 'gas',
+        origin: { by: 'byProduct', reaction: 'reaction' },
+        measure: 'mass',
+      },
+      { id: 'crude', name: 'Crude', substance: 'p', origin: { by: 'reaction', reaction: 'reaction' }, measure: 'mass' },
     ],
     steps: [
       {

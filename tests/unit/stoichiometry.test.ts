@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { computePlan } from '@/core/plan/plan';
 import { molarMass } from '@/core/compound/molarMass';
-import { smallPreparation } from '../support/preparations';
+import { mainExtents, smallPreparation } from '../support/preparations';
 import type { Plan } from '@/core/plan/planTypes';
 import type { Preparation } from '@/core/document/document';
 import type { Species } from '../support/preparations';
@@ -11,7 +11,7 @@ const M = (formula: string) => {
   if (!result.ok) throw new Error(result.why);
   return result.value.q.value;
 };
-const limiting = (plan: Plan) => plan.charge.extents?.limiting.id;
+const limiting = (plan: Plan) => mainExtents(plan)?.limiting.id;
 const grams = (plan: Plan) => plan.charge.product?.mass?.q.value ?? NaN;
 const line = (plan: Plan, id: string) => {
   const found = plan.lines.find(({ facts }) => facts.line.id === id);
@@ -32,7 +32,7 @@ test.each([
   const reactants = ν.map((coefficient, i) => ({ formula: 'C2H6O', coefficient, entered: mmol(n[i] as string) }));
   const plan = computePlan(smallPreparation(reactants, { formula: 'C4H8O2', coefficient: 1 }));
   expect(limiting(plan)).toBe(who);
-  expect(plan.charge.extents?.limiting.extent.q.value).toBeCloseTo(ξ / 1000, 12);
+  expect(mainExtents(plan)?.limiting.extent.q.value).toBeCloseTo(ξ / 1000, 12);
   const other = line(plan, who === 'a' ? 'b' : 'a');
   expect(other.extent?.excess.q.value).toBeCloseTo(excess / 100, 9);
   expect(grams(plan)).toBeCloseTo((ξ / 1000) * M('C4H8O2'), 9);
@@ -117,7 +117,7 @@ test('the bottle counts: a hydrate weighs its water, an assay its impurity, a ba
     coefficient: 2,
   });
   const two = { ...base, lines: base.lines.map((one) => ({ ...one, delivers: { substance: 'a', count: 2 } })) };
-  expect(computePlan(two).charge.extents?.limiting.extent.q.value).toBeCloseTo(0.005, 12);
+  expect(mainExtents(computePlan(two))?.limiting.extent.q.value).toBeCloseTo(0.005, 12);
 });
 
 // Exact rationals as oracle: amounts as integers of nmol, extents compared by cross multiplication in BigInt.
@@ -177,7 +177,7 @@ test('entering the same amount in another unit or another way changes nothing', 
     fc.property(several, fc.constantFrom(...ways), (reactants, way) => {
       const [plain, other] = [computePlan(build(reactants)), computePlan(build(reactants, 1, way))];
       close(grams(other), grams(plain));
-      if (!plain.charge.extents?.tie) expect(limiting(other)).toBe(limiting(plain));
+      if (!mainExtents(plain)?.tie) expect(limiting(other)).toBe(limiting(plain));
     }),
   );
 });
@@ -195,8 +195,8 @@ test('doubling all coefficients halves the extent and leaves limiting reagent an
       expect(limiting(twice)).toBe(limiting(once));
       close(grams(twice), grams(once));
       close(
-        (twice.charge.extents?.limiting.extent.q.value ?? NaN) * 2,
-        once.charge.extents?.limiting.extent.q.value ?? NaN,
+        (mainExtents(twice)?.limiting.extent.q.value ?? NaN) * 2,
+        mainExtents(once)?.limiting.extent.q.value ?? NaN,
       );
     }),
   );
@@ -227,5 +227,5 @@ test('a tie is called one whichever way the equal amounts were typed', () => {
     ],
     { formula: 'C8H9NO', coefficient: 1 },
   );
-  expect(computePlan(doc).charge.extents?.tie).toBe(true);
+  expect(mainExtents(computePlan(doc))?.tie).toBe(true);
 });

@@ -6,7 +6,7 @@ import { formatDigits } from '../quantity/format';
 import { fromWorked } from '../quantity/worked';
 import { chargeFindings } from './chargeFindings';
 import { measuredAmount, readingsOf } from './measured';
-import type { Preparation } from '../document/document';
+import type { Pin, Preparation } from '../document/document';
 import type { Plan } from '../plan/planTypes';
 import type { Facts } from '../plan/facts';
 import type { BenchCharge, BenchLine } from './benchTypes';
@@ -28,7 +28,10 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
     if (amount) taken.set(id, amount);
   }
   const reference = wholeReference(facts, taken, issued.reference, before);
-  const plan = reference ? computePlan(pinnedTo(issued, reference)) : before;
+  const plan =
+    reference && issued.reference !== undefined
+      ? computePlan({ ...issued, pin: pinOn(issued.reference, reference) })
+      : before;
   const actual = chargeTable(facts, new Map([...taken].map(([id, amount]) => [id, onePortion(facts, id, amount)])));
   const lines = plan.lines.map((line, i): BenchLine => {
     const { id } = line.facts.line;
@@ -67,9 +70,10 @@ function issuedPlan(issued: Preparation): Plan {
 function wholeReference(
   facts: Facts,
   taken: ReadonlyMap<string, Measured>,
-  id: string,
+  id: string | undefined,
   before: Plan,
 ): Measured | undefined {
+  if (id === undefined) return undefined;
   const own = taken.get(id);
   const reference = facts.lines.get(id);
   if (!own || !reference || !takesPart(reference)) return own;
@@ -89,10 +93,10 @@ function wholeReference(
     : own;
 }
 
-/** The plan with its pin on what was taken of the reference line: every other target follows. */
-function pinnedTo(doc: Preparation, amount: Measured): Preparation {
+/** A pin on what was taken of the reference line: every other target follows. */
+function pinOn(line: string, amount: Measured): Pin {
   const digits = formatDigits(amount.q, amount.unit, { figures: Math.max(amount.figures, 3) });
-  return { ...doc, pin: { at: 'line', line: doc.reference, digits, unit: amount.unit, over: 'bench' } };
+  return { at: 'line', line, digits, unit: amount.unit, over: 'bench' };
 }
 
 function onePortion(facts: Facts, id: string, all: Measured): Measured {

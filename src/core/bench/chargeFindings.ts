@@ -3,6 +3,7 @@ import { stepsIn } from '../quantity/device';
 import { toCanonical } from '../quantity/units';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { speciesOf, takesPart } from '../plan/chargeTable';
+import { leftOf, referenceOf } from '../document/reactions';
 import { configurationFindings } from './weighingFindings';
 import { readingFindings } from './readingFindings';
 import type { BenchCharge, BenchLine } from './benchTypes';
@@ -11,6 +12,7 @@ import type { Finding } from '../finding/finding';
 import type { Live } from '../record/foldRecord';
 import type { Reading } from '../record/entry';
 import type { Preparation } from '../document/document';
+import type { Reaction } from '../document/reaction';
 import type { Measured } from '../stoichiometry/lineAmounts';
 
 /** Share of the target within which a charge is accepted (domain: for example ± 10 %). */
@@ -32,7 +34,7 @@ export function chargeFindings(
       ...offTarget(line),
       ...readability(line, issued.devices),
     ]),
-    ...limiting(issued, charge),
+    ...issued.reactions.flatMap((reaction) => limiting(issued, charge, reaction)),
   ];
 }
 
@@ -98,21 +100,22 @@ const shown = (amount: Measured) => fact(amount.q, amount.unit, amount.figures);
  * As soon as the reference and another reactant are measured: is the intended one still the one that limits? A substance that
  * several lines bring is one reactant, and is judged once all of them are measured; what the last digits allow is no shortage.
  */
-function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>): readonly Finding[] {
+function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>, reaction: Reaction): readonly Finding[] {
   const { lines, plan } = charge;
-  const parts = lines.filter(({ plan: one }) => takesPart(one.facts));
-  const reference = lines.find(({ plan: one }) => one.facts.line.id === issued.reference);
-  if (!reference || !takesPart(reference.plan.facts)) return [];
-  const intended = supplyOf(issued, charge, parts, speciesOf(reference.plan.facts));
+  const parts = lines.filter(({ plan: one }) => takesPart(one.facts) && one.facts.line.reaction === reaction.id);
+  const against = referenceOf(issued, reaction);
+  const reference = parts.find(({ plan: one }) => one.facts.line.id === against);
+  if (!reference) return [];
+  const intended = supplyOf(issued.devices, charge, { parts, reaction }, speciesOf(reference.plan.facts));
   if (!intended) return [];
   const others = [...new Set(parts.map(({ plan: one }) => speciesOf(one.facts)))].filter(
     (id) => id !== intended.species,
   );
   return others.flatMap((species): readonly Finding[] => {
-    const found = supplyOf(issued, charge, parts, species);
+    const found = supplyOf(issued.devices, charge, { parts, reaction }, species);
     if (!found || found.extent >= intended.extent * (1 - found.rounding - intended.rounding - 1e-9)) return [];
     const line = found.lines.at(-1);
-    const limit = plan.charge.extents?.limiting;
+    const limit = plan.charge.reactions.get(reaction.id)?.extents.limiting;
     if (!line?.taken || !limit) return [];
     const { facts } = line.plan;
     const lacking = lineAmounts(
@@ -143,21 +146,20 @@ function limiting(issued: Preparation, charge: Omit<BenchCharge, 'findings'>): r
 
 /** What all lines of a reactant bring together, once each of them is measured. */
 function supplyOf(
-  issued: Preparation,
+  devices: readonly Device[],
   { actual }: Omit<BenchCharge, 'findings'>,
-  parts: readonly BenchLine[],
+  { parts, reaction }: { readonly parts: readonly BenchLine[]; readonly reaction: Reaction },
   species: string,
 ) {
   const lines = parts.filter(({ plan }) => speciesOf(plan.facts) === species);
-  const ν =
-    issued.equation.terms.find(({ side, substance }) => side === 'left' && substance === species)?.coefficient ?? 1;
+  const ν = leftOf(reaction).find(({ substance }) => substance === species)?.coefficient ?? 1;
   let moles = 0;
   let rounding = 0;
   for (const { taken, plan, readings } of lines) {
     const amount = actual.rows.get(plan.facts.line.id)?.total.amount;
     if (!taken || !amount) return undefined;
     moles += amount.q.value * (plan.facts.line.delivers?.count ?? 1);
-    rounding += halfStep(readings, issued.devices) / taken.q.value;
+    rounding += halfStep(readings, devices) / taken.q.value;
   }
   return lines.length === 0 ? undefined : { species, lines, ν, extent: moles / ν, rounding };
 }

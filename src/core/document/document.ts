@@ -4,10 +4,11 @@ import type { DryingAgentId } from '../reference/dryingAgents';
 import type { Antoine, Form, HazardLabel } from '../reference/substance';
 import type { GroupCounts } from '../reference/groups';
 import type { WasteStream } from '../reference/wasteStreams';
+import type { Reaction } from './reaction';
 import type { Stage, Step } from './steps';
 
 /** Version of the document's format; a later format upgrades this one (see docs/architecture.md). */
-export const formatVersion = 2;
+export const formatVersion = 3;
 
 export const roles = [
   'reactant',
@@ -99,15 +100,17 @@ export interface Substance {
   readonly caution?: string;
 }
 
-export interface Term {
-  readonly substance: string;
-  readonly side: 'left' | 'right';
-  readonly coefficient: number;
-}
-
 /** How a line's amount is written down, for one portion. */
 export type Entered =
-  | { readonly by: 'mass' | 'volume' | 'amount'; readonly digits: string; readonly unit: string }
+  | {
+      readonly by: 'mass' | 'volume' | 'amount';
+      readonly digits: string;
+      readonly unit: string;
+      /** Upper end of a range that the author leaves open; the charge is computed with the lower one. */
+      readonly high?: string;
+    }
+  /** Of a line that is taken from a stage: per cent of what the stage can be at most which is expected. */
+  | { readonly by: 'expected'; readonly percent: string }
   | { readonly by: 'equivalents' | 'molPercent'; readonly digits: string }
   | {
       readonly by: 'perMass';
@@ -138,8 +141,16 @@ export interface ChargeLine {
   readonly id: string;
   readonly substance: string;
   readonly role: Role;
+  /** Reaction that it goes into; absent for what belongs to the work-up. */
+  readonly reaction?: string;
+  /** Stage that it is taken from; absent when it comes out of a bottle. */
+  readonly supply?: { readonly stage: string };
   readonly entered: Entered;
   readonly strength?: Strength;
+  /** What the substance is dissolved in. @default water, or what the name tells */
+  readonly solvent?: string;
+  /** What the bottle holds beside it. */
+  readonly contains?: readonly { readonly substance: string; readonly strength: Strength }[];
   /** Density of the solution in the bottle; the substance's own otherwise. */
   readonly density?: Datum;
   /** When the bottle holds something other than the equation's species: what it counts as, and how many per formula unit. */
@@ -160,9 +171,17 @@ export interface ChargeLine {
 export const vesselKinds = [
   'reaction flask',
   'distillation flask',
-  'separatory funnel',
+  'pear flask',
   'conical flask',
   'beaker',
+  'separatory funnel',
+  'dropping funnel',
+  'test tube',
+  'vial',
+  'dish',
+  'watch glass',
+  'filter flask',
+  'receiver',
 ] as const;
 
 export interface PlannedVessel {
@@ -170,6 +189,8 @@ export interface PlannedVessel {
   readonly name: string;
   readonly kind: (typeof vesselKinds)[number];
   readonly capacity_mL: number;
+  /** Of a round flask. */
+  readonly necks?: number;
   /** Least volume that covers the stir bar or the bulb. */
   readonly covers_mL?: number;
 }
@@ -197,9 +218,10 @@ export interface Preparation {
   /** Protective equipment, the line at the top of the procedure. */
   readonly protection: string;
   readonly substances: readonly Substance[];
-  readonly equation: { readonly terms: readonly Term[]; readonly product: string };
-  /** Line that is meant to limit; equivalents and mol % refer to it. */
-  readonly reference: string;
+  /** What happens chemically; none where something is only separated or purified. */
+  readonly reactions: readonly Reaction[];
+  /** Line that is measured first and sets the scale of all others; meant to limit the reaction that it goes into. */
+  readonly reference?: string;
   readonly lines: readonly ChargeLine[];
   readonly vessels: readonly PlannedVessel[];
   readonly devices: readonly Device[];

@@ -1,16 +1,34 @@
+export const measures = ['mass', 'volume'] as const;
+
 /** A material that is weighed and characterized on the way: crude product, pure product, second crop. */
 export interface Stage {
   readonly id: string;
   readonly name: string;
   readonly substance: string;
-  /** The charge, when a reaction lies between (then its share is a yield), or an earlier stage (then it is a recovery). */
-  readonly from: string;
-  /** Without a reaction: what a line brought of it, all of its mass or a declared content. Its share is a recovery. */
-  readonly basis?: { readonly line: string; readonly percent?: string };
+  /** Where it comes from; not said yet in a document that is half written. */
+  readonly origin?: Origin;
+  /** How it is measured: a volume is less certain than a mass. */
+  readonly measure: (typeof measures)[number];
 }
 
-/** Source of a stage that a reaction made. */
-export const fromCharge = 'charge';
+/**
+ * Where a stage comes from: a reaction made it, as its product or beside it (then its share is a yield); a line brought it, all of its
+ * mass or a declared content; or an earlier stage was worked on (then it is a recovery).
+ */
+export type Origin =
+  | { readonly by: 'reaction' | 'byProduct'; readonly reaction: string }
+  | { readonly by: 'content'; readonly line: string; readonly percent?: string }
+  | { readonly by: 'stage'; readonly stage: string };
+
+/** The stage that a stage was made from; none when it comes from the charge. */
+export const earlierOf = ({ origin }: Stage): string | undefined => (origin?.by === 'stage' ? origin.stage : undefined);
+
+/** What a line brought of a stage, where nothing is made. */
+export const contentOf = ({ origin }: Stage): Extract<Origin, { by: 'content' }> | undefined =>
+  origin?.by === 'content' ? origin : undefined;
+
+/** What ends a repetition. */
+export const repeatedUntil = ['noGas', 'pH', 'noChange'] as const;
 
 /** How long a step takes, and whether somebody must stand by. */
 export interface StepTime {
@@ -42,4 +60,8 @@ export interface Step {
   >;
   /** May be left out without a reason. */
   readonly optional?: boolean;
+  /** Steps that have to be done before it. @default the one before it in the list */
+  readonly after?: readonly string[];
+  /** Done again until something is seen, between a least and a most number of times. */
+  readonly repeat?: { readonly until: (typeof repeatedUntil)[number]; readonly least: number; readonly most: number };
 }

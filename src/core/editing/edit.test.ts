@@ -3,6 +3,7 @@ import { acetanilide, dienone } from '../../../tests/support/preparations';
 import { readPreparation } from '../formats/readPreparation';
 import { writePreparation } from '../formats/writePreparation';
 import { addLine, changeLine, changeSubstance, changeVessel, removeLine, setCoefficient, setPin } from './edit';
+import { termsOf } from '../document/reactions';
 import { roles } from '../document/document';
 import type { Preparation } from '../document/document';
 
@@ -40,17 +41,17 @@ test('a substance, a vessel, a coefficient and the pin are found by their ids', 
   ).toBe('Water, deionized');
   expect(changeVessel(doc, 'flask', { capacity_mL: 50 }).vessels[0]?.capacity_mL).toBe(50);
   expect(setPin(doc, { at: 'factor', digits: '2' }).pin).toEqual({ at: 'factor', digits: '2' });
-  const twice = setCoefficient(doc, 'acetic-acid', 'right', 2);
-  expect(twice.equation.terms.map(({ coefficient }) => coefficient)).toEqual([1, 1, 1, 2]);
+  const twice = setCoefficient(doc, 'reaction', { substance: 'acetic-acid', side: 'right', coefficient: 2 });
+  expect(termsOf(twice).map(({ coefficient }) => coefficient)).toEqual([1, 1, 1, 2]);
 });
 
 test('a new line gets ids of its own, and a reactant joins the equation', () => {
   const first = addLine(acetanilide(), 'Aniline', 'solvent');
   expect(first.line).toBe('aniline-2');
-  expect(first.doc.equation).toEqual(acetanilide().equation);
+  expect(first.doc.reactions).toEqual(acetanilide().reactions);
   const second = addLine(first.doc, 'Aniline', 'reactant');
   expect(second.line).toBe('aniline-3');
-  expect(second.doc.equation.terms.at(-1)).toEqual({ substance: 'aniline-3', side: 'left', coefficient: 1 });
+  expect(termsOf(second.doc).at(-1)).toEqual({ substance: 'aniline-3', side: 'left', coefficient: 1 });
   expect(addLine(acetanilide(), 'ξ ½ 水', 'aid').line).toBe('line');
 });
 
@@ -66,7 +67,7 @@ test('removing the reference, the pinned line or what another line refers to lea
   const doc = removeLine(acetanilide(), 'aniline');
   expect(doc.reference).toBe('anhydride');
   expect(doc.pin).toEqual({ at: 'factor', digits: '1' });
-  expect(doc.equation.terms.map(({ substance }) => substance)).not.toContain('aniline');
+  expect(termsOf(doc).map(({ substance }) => substance)).not.toContain('aniline');
   const relative = changeLine(dienone(), 'wash', { entered: { by: 'perMass', digits: '5', of: 'ethanol' } });
   expect(removeLine(relative, 'ethanol').lines.find(({ id }) => id === 'wash')?.entered).toMatchObject({
     of: 'product',

@@ -1,11 +1,15 @@
 import { changed } from '../changed';
 import { charge } from '../operations/charge';
 import { slug } from '../slug';
+import { contentOf } from '../document/steps';
+import { leftOf } from '../document/reactions';
+import { usualRun } from '../document/usualRun';
 import { findOperation } from '../operations/registry';
 import { namedBy } from '../operations/named';
 import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
+import type { Reaction, Term } from '../document/reaction';
 import type { Step } from '../document/steps';
 import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Solubility, Substance } from '../document/document';
 
@@ -14,9 +18,15 @@ export function setPin(doc: Preparation, pin: Pin): Preparation {
   return { ...doc, pin };
 }
 
-/** Changes one line of the charge table. */
+/** Changes one line of the charge table. One that becomes a reactant goes into the reaction, if there is only one to choose. */
 export function changeLine(doc: Preparation, id: string, change: Change<ChargeLine>): Preparation {
-  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? changed(line, change) : line)) };
+  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? placed(doc, changed(line, change)) : line)) };
+}
+
+function placed({ reactions }: Preparation, line: ChargeLine): ChargeLine {
+  const [only, ...others] = reactions;
+  const reacts = line.role === 'reactant' || line.role === 'reagent in excess' || line.role === 'catalyst';
+  return only && others.length === 0 && reacts && line.reaction === undefined ? { ...line, reaction: only.id } : line;
 }
 
 /** Changes a substance everywhere in the preparation. */
@@ -53,17 +63,20 @@ export function changeVessel(doc: Preparation, id: string, change: Change<Planne
   return { ...doc, vessels: doc.vessels.map((one) => (one.id === id ? changed(one, change) : one)) };
 }
 
-/** Sets the coefficient of one term of the equation. */
-export function setCoefficient(
+/** Sets the coefficient of one term of a reaction's equation. */
+export function setCoefficient(doc: Preparation, reaction: string, term: Term): Preparation {
+  return changeReaction(doc, reaction, (one) => ({
+    terms: one.terms.map((old) => (old.substance === term.substance && old.side === term.side ? term : old)),
+  }));
+}
+
+/** Changes a reaction. */
+export function changeReaction(
   doc: Preparation,
-  substance: string,
-  side: 'left' | 'right',
-  coefficient: number,
+  id: string,
+  change: (reaction: Reaction) => Change<Reaction>,
 ): Preparation {
-  const terms = doc.equation.terms.map((term) =>
-    term.substance === substance && term.side === side ? { ...term, coefficient } : term,
-  );
-  return { ...doc, equation: { ...doc.equation, terms } };
+  return { ...doc, reactions: doc.reactions.map((one) => (one.id === id ? changed(one, change(one)) : one)) };
 }
 
 /** A document that got a line, and which. */
@@ -138,20 +151,49 @@ function addLineOf(doc: Preparation, substance: string, name: string, role: Role
     doc.lines.map(({ id }) => id),
   );
   const joins = role === 'reactant' || role === 'reagent in excess';
-  const standing = doc.equation.terms.some((term) => term.side === 'left' && term.substance === substance);
-  const terms =
-    joins && !standing
-      ? [...doc.equation.terms, { substance, side: 'left' as const, coefficient: 1 }]
-      : doc.equation.terms;
+  const { reactions, into } = joins ? joined(doc, substance) : { reactions: doc.reactions, into: undefined };
+  const added: ChargeLine = {
+    id: line,
+    substance,
+    role,
+    ...(into === undefined ? {} : { reaction: into }),
+    entered: { by: 'mass', digits: '1.00', unit: 'g' },
+  };
   return {
     line,
     doc: {
       ...doc,
-      equation: { ...doc.equation, terms },
-      lines: [...doc.lines, { id: line, substance, role, entered: { by: 'mass', digits: '1.00', unit: 'g' } }],
+      reactions,
+      lines: [...doc.lines, placed({ ...doc, reactions }, added)],
+      reference: doc.reference ?? line,
       steps: withCharge(doc.steps, line),
     },
   };
+}
+
+/** The reactions after a substance joined the left side of the last one; the first reactant begins one. */
+function joined(
+  doc: Preparation,
+  substance: string,
+): { readonly reactions: readonly Reaction[]; readonly into: string } {
+  const term: Term = { substance, side: 'left', coefficient: 1 };
+  const last = doc.reactions.at(-1);
+  if (!last) {
+    const product = doc.stages.at(-1)?.substance;
+    const begun: Reaction = {
+      id: 'reaction',
+      name: 'Reaction',
+      terms: [term],
+      ...(product === undefined ? {} : { product }),
+      runs: [],
+    };
+    return { reactions: [begun], into: begun.id };
+  }
+  const takes = leftOf(last).some((one) => one.substance === substance);
+  const reactions = doc.reactions.map((one) =>
+    one === last && !takes ? { ...one, terms: [...one.terms, term] } : one,
+  );
+  return { reactions, into: last.id };
 }
 
 /**
@@ -166,13 +208,12 @@ export function removeLine(doc: Preparation, id: string): Preparation {
   const [first] = lines;
   if (!gone || !first) return doc;
   const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
-  const terms = used
-    ? doc.equation.terms
-    : doc.equation.terms.filter(({ substance, side }) => side === 'right' || substance !== gone.substance);
   const steps = stepsWithout(doc.steps, id);
+  const kept = used ? doc.reactions : doc.reactions.map((reaction) => withoutReactant(reaction, gone.substance));
+  const reactions = kept.map((reaction) => withoutLine({ ...doc, lines, steps }, reaction, id));
   const named = [
-    doc.equation.product,
-    ...terms.map(({ substance }) => substance),
+    ...reactions.flatMap(({ product, terms }) => [product, ...terms.map(({ substance }) => substance)]),
+    ...lines.flatMap(({ solvent, contains = [] }) => [solvent, ...contains.map(({ substance }) => substance)]),
     ...doc.stages.map(({ substance }) => substance),
     ...doc.substances.flatMap(({ solubility = [] }) => solubility.map(({ solvent }) => solvent)),
     ...steps.flatMap((step) => namedBy(step, 'substance')),
@@ -186,11 +227,31 @@ export function removeLine(doc: Preparation, id: string): Preparation {
         : line,
     ),
     substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
-    equation: { ...doc.equation, terms },
+    reactions,
+    stages: doc.stages.map((stage) => (contentOf(stage)?.line === id ? changed(stage, { origin: undefined }) : stage)),
     steps,
-    reference: doc.reference === id ? (lines.find(({ role }) => role === 'reactant') ?? first).id : doc.reference,
+    ...(doc.reference === id ? { reference: (lines.find(({ role }) => role === 'reactant') ?? first).id } : {}),
     pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
   };
+}
+
+const withoutReactant = (reaction: Reaction, gone: string): Reaction => ({
+  ...reaction,
+  terms: reaction.terms.filter(({ substance, side }) => side === 'right' || substance !== gone),
+});
+
+/** What of a reaction has to change when a line is gone: its reference, and where it runs if that step went along. */
+function withoutLine(
+  { steps, lines, reference }: Pick<Preparation, 'steps' | 'lines' | 'reference'>,
+  reaction: Reaction,
+  gone: string,
+): Reaction {
+  const bare = reaction.reference === gone ? changed(reaction, { reference: undefined }) : reaction;
+  const runs = reaction.runs.filter((run) => steps.some(({ id }) => id === run.step));
+  if (runs.length > 0 || reaction.runs.length === 0) return { ...bare, runs };
+  const vessel = lines.find(({ id }) => id === (bare.reference ?? reference))?.vessel;
+  const step = usualRun({ steps }, vessel);
+  return { ...bare, runs: step === undefined ? [] : [{ step }] };
 }
 
 /** Steps without a line: one that can do without it stays, with what is left of its parameters. */

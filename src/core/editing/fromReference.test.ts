@@ -2,7 +2,8 @@ import { addLineFrom, measureWith, takeReference } from './edit';
 import { computePlan } from '../plan/plan';
 import { crossChecks } from '../reference/crossChecks';
 import { fromReference } from './fromReference';
-import { preparationSchema } from '../document/schema';
+import { termsOf } from '../document/reactions';
+import { preparationSchema } from '../document/schema/current';
 import { referenceFaults } from '../document/references';
 import { solutionChecks } from '../reference/solutionChecks';
 import { standingsOf } from '../reference/confirmation';
@@ -56,7 +57,7 @@ test('what was taken before is used again, not doubled', () => {
   const twice = addLineFrom(once, taken('toluene'), 'rinse').doc;
   expect(twice.substances).toHaveLength(once.substances.length);
   expect(twice.lines).toHaveLength(once.lines.length + 1);
-  expect(addLineFrom(once, taken('aniline'), 'reactant').doc.equation.terms).toHaveLength(4);
+  expect(termsOf(addLineFrom(once, taken('aniline'), 'reactant').doc)).toHaveLength(4);
 });
 
 test('checks and confirmations come along with the values', () => {

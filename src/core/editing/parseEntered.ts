@@ -11,10 +11,14 @@ export function enteredText(entered: Entered): string {
       return `${entered.digits} equiv`;
     case 'molPercent':
       return `${entered.digits} mol %`;
+    case 'expected':
+      return `${entered.percent} % of the stage`;
     case 'perMass':
       return `${entered.digits} mL/g`;
     default:
-      return `${entered.digits} ${entered.unit}`;
+      return entered.high === undefined
+        ? `${entered.digits} ${entered.unit}`
+        : `${entered.digits}–${entered.high} ${entered.unit}`;
   }
 }
 

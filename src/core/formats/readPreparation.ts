@@ -3,10 +3,13 @@ import { ValidationError } from 'yup';
 import { isStorable, tooDeepAt } from './plainText';
 import { largestFile, mostFaults } from './limits';
 import { judged } from './judged';
-import { preparationSchema } from '../document/schema';
-import { upgradePreparation, withTodaysSteps } from './upgradePreparation';
-import { referenceFaults } from '../document/references';
+import { firstFormat, secondFormat } from '../document/schema/earlier';
+import { preparationSchema } from '../document/schema/current';
+import { upgraded, withTodaysSteps } from './upgradePreparation';
+import { earlierFaults, referenceFaults } from '../document/references';
 import type { Node, ParseError } from 'jsonc-parser';
+import type { DocumentFault } from '../document/references';
+import type { EarlierPreparation } from '../document/earlier';
 import type { Preparation } from '../document/document';
 import type { FileFault } from './limits';
 
@@ -37,7 +40,7 @@ export function readPreparation(text: string): ReadPreparation {
     return refuse(lineAt(bare, twice.offset), String(twice.value), `the key "${String(twice.value)}" stands twice`);
   const value: unknown = JSON.parse(bare);
   if (!isStorable(value)) return refuse(1, '', 'the file holds text that cannot be stored: half a character, or a NUL');
-  return validate(bare, tree, upgradePreparation(value));
+  return validate(bare, tree, value);
 }
 
 function validate(text: string, tree: Node, value: unknown): ReadPreparation {
@@ -47,11 +50,10 @@ function validate(text: string, tree: Node, value: unknown): ReadPreparation {
     reason,
   });
   try {
-    const doc = judged<Preparation>(preparationSchema, value, { abortEarly: false });
-    const faults = referenceFaults(doc).map(({ path, reason }) => located(path, reason));
+    const { doc, faults } = inItsFormat(value);
     return faults.length === 0
-      ? { ok: true, doc: withTodaysSteps(doc) }
-      : { ok: false, faults: faults.slice(0, mostFaults) };
+      ? { ok: true, doc: withTodaysSteps(doc()) }
+      : { ok: false, faults: faults.map(({ path, reason }) => located(path, reason)).slice(0, mostFaults) };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];
@@ -60,6 +62,19 @@ function validate(text: string, tree: Node, value: unknown): ReadPreparation {
     const firsts = faults.filter((fault, i) => faults.findIndex(({ path }) => path === fault.path) === i);
     return { ok: false, faults: firsts.sort((a, b) => a.line - b.line).slice(0, mostFaults) };
   }
+}
+
+/** Judges a document as it was written, so that a fault is named at its own place; only then it is brought to today's format. */
+function inItsFormat(value: unknown): { readonly doc: () => Preparation; readonly faults: readonly DocumentFault[] } {
+  const version = (value as { readonly formatVersion?: unknown }).formatVersion;
+  if (version === 1 || version === 2) {
+    const earlier = judged<EarlierPreparation>(version === 1 ? firstFormat : secondFormat, value, {
+      abortEarly: false,
+    });
+    return { doc: () => upgraded(earlier), faults: earlierFaults(earlier) };
+  }
+  const doc = judged<Preparation>(preparationSchema, value, { abortEarly: false });
+  return { doc: () => doc, faults: referenceFaults(doc) };
 }
 
 function refuse(line: number, path: string, reason: string): ReadPreparation {
@@ -116,10 +131,11 @@ function syntaxReason({ error }: ParseError): string {
 /** How many entries a list at the top of a document may have: more would be judged for minutes before being refused. */
 const most: Readonly<Record<string, number>> = {
   substances: 80,
+  reactions: 12,
   lines: 60,
-  vessels: 20,
+  vessels: 30,
   devices: 40,
-  stages: 10,
+  stages: 20,
   steps: 100,
 };
 const mostNodes = 60_000;

@@ -1,3 +1,4 @@
+import { leftOf } from '../document/reactions';
 import { adiabaticRise, dosingTime } from '../models/heat/reactionHeat';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
@@ -103,6 +104,6 @@ const sum = (all: readonly Present[]) => all.reduce((total, { grams = 0 }) => to
 
 /** Moles that react: the extent of the charge for a reactant, else all that is added. */
 function extentOf({ doc, charge }: PlanSeen, { id, moles }: Present, amount: number | undefined): number | undefined {
-  const reactant = doc.equation.terms.some(({ side, substance }) => side === 'left' && substance === id);
-  return (reactant ? charge.extents?.limiting.extent.q.value : undefined) ?? moles ?? amount;
+  const reaction = doc.reactions.find((one) => leftOf(one).some(({ substance }) => substance === id));
+  return (reaction && charge.reactions.get(reaction.id)?.extents.limiting.extent.q.value) ?? moles ?? amount;
 }

@@ -1,3 +1,4 @@
+import { rightOf } from '../document/reactions';
 import { acidEquivalents, baseEquivalents } from './equivalents';
 import { carbonDioxide } from './gas';
 import { coefficientInput } from '../stoichiometry/extents';
@@ -12,6 +13,7 @@ import { kinds } from './materials';
 import { litres } from './meetingFindings';
 import { molarVolume_L } from '../models/molarVolume';
 import { placeOf } from './placeOf';
+import type { Reaction } from '../document/reaction';
 import type { Finding } from '../finding/finding';
 import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
 import type { RuleId } from '../finding/rules';
@@ -28,7 +30,7 @@ const ruleOf: Readonly<Record<string, RuleId>> = {
 export function gasFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
   return scenes.flatMap((scene) => [
     ...ofCarbonate(plan, scene),
-    ...(scene.reacts ? ofEquation(plan, scene) : []),
+    ...scene.reactions.flatMap((reaction) => ofEquation(plan, scene, reaction)),
     ...closed(plan, scene),
   ]);
 }
@@ -116,11 +118,10 @@ function counted({ substance, moles }: Present) {
 }
 
 /** What the equation gives off, from the extent of the charge: all of it, since a trap has to hold all. */
-function ofEquation(plan: PlanSeen, scene: Scene): readonly Finding[] {
-  const extent = plan.charge.extents?.limiting.extent;
-  const { terms, product } = plan.doc.equation;
-  return terms
-    .filter(({ side, substance }) => side === 'right' && substance !== product)
+function ofEquation(plan: PlanSeen, scene: Scene, reaction: Reaction): readonly Finding[] {
+  const extent = plan.charge.reactions.get(reaction.id)?.extents.limiting.extent;
+  return rightOf(reaction)
+    .filter(({ substance }) => substance !== reaction.product)
     .flatMap(({ substance: id, coefficient }) => {
       const substance = plan.doc.substances.find((one) => one.id === id);
       const gas = substance && gasOf(substance.formula);
@@ -145,16 +146,16 @@ function ofEquation(plan: PlanSeen, scene: Scene): readonly Finding[] {
 function closed(plan: PlanSeen, scene: Scene): readonly Finding[] {
   const { closed: vial } = scene.conditions;
   if (!vial) return [];
-  const extent = plan.charge.extents?.limiting.extent.q.value ?? 0;
-  const formed = scene.reacts
-    ? plan.doc.equation.terms.filter(({ side, substance }) => {
-        const one = plan.doc.substances.find(({ id }) => id === substance);
-        return side === 'right' && one?.form !== 'solid' && one?.form !== 'liquid' && gasOf(one?.formula) !== undefined;
-      })
-    : [];
-  const moles =
-    formed.reduce((sum, { coefficient }) => sum + coefficient * extent, 0) +
-    (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
+  const isGas = (substance: string) => {
+    const one = plan.doc.substances.find(({ id }) => id === substance);
+    return one?.form !== 'solid' && one?.form !== 'liquid' && gasOf(one?.formula) !== undefined;
+  };
+  const formed = scene.reactions.reduce((total, reaction) => {
+    const extent = plan.charge.reactions.get(reaction.id)?.extents.limiting.extent.q.value ?? 0;
+    const gases = rightOf(reaction).filter(({ substance }) => isGas(substance));
+    return gases.reduce((sum, { coefficient }) => sum + coefficient * extent, total);
+  }, 0);
+  const moles = formed + (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
   const every = fact({ dim: 'time', value: vial.vent_min * 60 }, 'min', vial.vent_min < 10 ? 1 : 2);
   const about = placeOf(plan, scene, []);
   return moles * molarVolume_L >= least_L

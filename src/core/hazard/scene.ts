@@ -1,7 +1,7 @@
 import { findOperation } from '../operations/registry';
 import { has, namedBy } from '../operations/named';
 import { foreseeSteps } from '../process/predictProcess';
-import { reactionStep } from '../process/reactionStep';
+import { leftOf, rightOf } from '../document/reactions';
 import { introduced } from '../process/worktop/introduced';
 import type { Bringing } from '../process/worktop/introduced';
 import { wholeOf } from '../process/matter/shelf';
@@ -12,6 +12,7 @@ import type { Matter } from '../process/matter/matter';
 import type { Plan } from '../plan/planTypes';
 import type { PlannedVessel } from '../document/document';
 import type { Shelf } from '../process/matter/shelf';
+import type { Reaction } from '../document/reaction';
 import type { Step } from '../document/steps';
 
 /** What the triggers look at of a plan. */
@@ -47,8 +48,8 @@ export interface Scene {
   readonly came: ReadonlySet<string>;
   /** What escapes, g. */
   readonly air: Matter;
-  /** The reaction comes to its end here. */
-  readonly reacts: boolean;
+  /** What comes to its end here. */
+  readonly reactions: readonly Reaction[];
 }
 
 // A milligram and below: what clings and what an equilibrium leaves.
@@ -60,8 +61,10 @@ export function scenesOf(plan: PlanSeen): readonly Scene[] {
   const { kind } = world;
   const foreseen = new Map(steps.map((one) => [one.step.id, one]));
   const { doc } = plan;
-  const reacting = reactionStep(doc) ?? lastBeforeWorkUp(doc.steps);
-  const unknown = unknownAmounts(plan, reacting);
+  // One of which nobody says where it runs has run before anything is worked up.
+  const latest = lastBeforeWorkUp(doc.steps);
+  const endsAt = new Map(doc.reactions.map((reaction) => [reaction, reaction.runs.at(-1)?.step ?? latest]));
+  const unknown = unknownAmounts(plan, endsAt);
   const seen = (matter: Matter) => presentIn(matter, kind, unknown);
   const vessel = new Map(doc.vessels.map((one) => [one.id, one]));
   let shelf: Shelf = {};
@@ -72,6 +75,7 @@ export function scenesOf(plan: PlanSeen): readonly Scene[] {
     const found = foreseen.get(step.id);
     const lines = namedBy(step, 'line');
     const touched = found?.touched.length ? found.touched : placesOf(step, shelf, found?.product);
+    const reactions = doc.reactions.filter((reaction) => endsAt.get(reaction) === step.id);
     const brought = found ? found.lines : lines;
     const came = new Set([...Object.keys(found?.introduced ?? {}), ...brought.flatMap((id) => substanceOf(plan, id))]);
     const places = touched.map((place): PlaceSeen => {
@@ -87,11 +91,11 @@ export function scenesOf(plan: PlanSeen): readonly Scene[] {
         place,
         ...(planned ? { vessel: planned } : {}),
         before,
-        here: step.id === reacting ? withFormed(plan, kind, here) : here,
+        here: withFormed(reactions, kind, here),
       };
     });
     const air = (found?.streams ?? []).filter(({ to }) => to === 'air').map(({ matter }) => matter);
-    scenes.push({ step, conditions, places, lines: brought, came, air: sum(air), reacts: step.id === reacting });
+    scenes.push({ step, conditions, places, lines: brought, came, air: sum(air), reactions });
     if (found) shelf = found.shelf;
   }
   return [...scenes, ...leftOut(plan, scenes, world)];
@@ -141,13 +145,14 @@ function lastBeforeWorkUp(steps: readonly Step[]): string | undefined {
 }
 
 /** Substances of which nobody can tell how much there is: brought in words, or formed of such. */
-function unknownAmounts(plan: PlanSeen, reacting: string | undefined): ReadonlySet<string> {
+function unknownAmounts(plan: PlanSeen, endsAt: ReadonlyMap<Reaction, string | undefined>): ReadonlySet<string> {
   const unknown = new Set<string>();
   for (const { facts, total } of plan.lines)
     if (total.mass === undefined && total.volume === undefined) unknown.add(facts.line.substance);
-  const { terms } = plan.doc.equation;
-  const known = plan.charge.extents !== undefined && reacting !== undefined;
-  if (!known) for (const { side, substance } of terms) if (side === 'right') unknown.add(substance);
+  for (const [reaction, step] of endsAt) {
+    const known = plan.charge.reactions.has(reaction.id) && step !== undefined;
+    if (!known) for (const { substance } of rightOf(reaction)) unknown.add(substance);
+  }
   return unknown;
 }
 
@@ -184,19 +189,21 @@ function merged(all: readonly ReadonlyMap<string, Present>[]): ReadonlyMap<strin
 
 /** Where all reactants stand, what the equation makes of them stands too, though nobody may be able to tell how much. */
 function withFormed(
-  { doc }: PlanSeen,
+  reactions: readonly Reaction[],
   kind: (id: string) => Kind,
   here: ReadonlyMap<string, Present>,
 ): ReadonlyMap<string, Present> {
-  const left = doc.equation.terms.filter(({ side }) => side === 'left');
-  if (left.length === 0 || !left.every(({ substance }) => here.has(substance))) return here;
-  const formed = doc.equation.terms
-    .filter(({ side, substance }) => side === 'right' && !here.has(substance))
-    .flatMap(({ substance }): readonly (readonly [string, Present])[] => {
-      const one = presentOf(kind(substance), undefined);
-      return one ? [[substance, one]] : [];
-    });
-  return new Map([...here, ...formed]);
+  return reactions.reduce((all, reaction) => {
+    const left = leftOf(reaction);
+    if (left.length === 0 || !left.every(({ substance }) => all.has(substance))) return all;
+    const formed = rightOf(reaction)
+      .filter(({ substance }) => !all.has(substance))
+      .flatMap(({ substance }): readonly (readonly [string, Present])[] => {
+        const one = presentOf(kind(substance), undefined);
+        return one ? [[substance, one]] : [];
+      });
+    return new Map([...all, ...formed]);
+  }, here);
 }
 
 /** Lines that no step takes: they may meet anything that their vessel ever holds, or each other where no vessel is named. */
@@ -211,9 +218,9 @@ function leftOut(plan: PlanSeen, scenes: readonly Scene[], world: Bringing['worl
     const ids = mine.map(({ facts }) => facts.line.id);
     const own = presentIn(strangers(plan, ids, world), kind, unknown);
     const ever = scenes.flatMap((scene) => scene.places.filter((one) => one.place === place).map(({ here }) => here));
-    return { place, before: new Map(), here: withFormed(plan, kind, merged([...ever, own])) };
+    return { place, before: new Map(), here: withFormed(plan.doc.reactions, kind, merged([...ever, own])) };
   });
   const came = new Set(rest.map(({ facts }) => facts.line.substance));
   const lines = rest.map(({ facts }) => facts.line.id);
-  return [{ step: undefined, conditions: {}, places, lines, came, air: {}, reacts: false }];
+  return [{ step: undefined, conditions: {}, places, lines, came, air: {}, reactions: [] }];
 }

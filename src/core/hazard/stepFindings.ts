@@ -1,3 +1,4 @@
+import { leftOf } from '../document/reactions';
 import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
 import { burnsInRoom } from './fire';
@@ -151,7 +152,7 @@ function induction(plan: PlanSeen, { conditions, step }: Scene): readonly Findin
   const namedIn = (steps: typeof doc.steps) => steps.flatMap((one) => namedBy(one, 'line'));
   const [before, after] = [namedIn(doc.steps.slice(0, now)), namedIn(doc.steps.slice(now + 1))];
   const dosed = doc.substances.find(({ id }) => grams(before, id) > 0 && grams(after, id) > 0);
-  const reactants = new Set(doc.equation.terms.filter(({ side }) => side === 'left').map(({ substance }) => substance));
+  const reactants = new Set(doc.reactions.flatMap(leftOf).map(({ substance }) => substance));
   const rest = doc.lines.some(({ id, substance }) => after.includes(id) && reactants.has(substance));
   if (!dosed) return rest ? [] : [finding('hazard.inductionAll', 'caution', { step: step.id })];
   const share = grams(before, dosed.id) / (grams(before, dosed.id) + grams(after, dosed.id));

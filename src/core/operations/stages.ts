@@ -4,14 +4,15 @@ import { finding } from '../finding/finding';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { coefficientInput } from '../stoichiometry/extents';
-import { fromCharge } from '../document/steps';
+import { contentOf, earlierOf } from '../document/steps';
 import { molarMass } from '../compound/molarMass';
 import { inSentence } from '../document/inSentence';
-import { rootOf } from '../document/mainStages';
+import { reactionBehind, rightOf, rootOf } from '../document/reactions';
 import { stageBasis } from '../plan/stageBasis';
 import { percent, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
 import type { Stage } from '../document/steps';
+import type { StageMass } from './stageMass';
 import type { Worked } from '../quantity/worked';
 import type { Bench, StepContext } from './operation';
 
@@ -26,24 +27,30 @@ export function stageName({ bench }: StepContext, id: string): string {
 }
 
 /** Whether a reaction lies between the charge and a stage: its share is a yield then. */
-export function isMade({ from, basis }: Stage): boolean {
-  return from === fromCharge && basis === undefined;
+export function isMade({ origin }: Stage): boolean {
+  return origin?.by !== 'content' && origin?.by !== 'stage';
+}
+
+/** Mass of the stage that a stage was made from. */
+export function beforeOf({ massOf }: Pick<Bench, 'massOf'>, stage: Stage): StageMass | undefined {
+  const earlier = earlierOf(stage);
+  return earlier === undefined ? undefined : massOf(earlier);
 }
 
 /** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */
 export function mostOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
   const root = rootOf(bench.doc, stage);
-  return root.basis ? stageBasis({ charge: bench.charge.actual }, root) : theoryOf(bench, stage);
+  return contentOf(root) ? stageBasis({ charge: bench.charge.actual }, root) : theoryOf(bench, stage);
 }
 
 /** Theoretical yield of what a stage weighs: of the product, or of another substance that the equation makes beside it. */
 export function theoryOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
-  const { terms, product } = bench.doc.equation;
-  const { substance } = rootOf(bench.doc, stage);
-  const term = terms.find((one) => one.side === 'right' && one.substance === substance);
-  if (substance === product || !term) return theory(bench);
+  const { substance, origin } = rootOf(bench.doc, stage);
+  const reaction = reactionBehind(bench.doc, stage);
+  const term = reaction && rightOf(reaction).find((one) => one.substance === substance);
+  if (origin?.by !== 'byProduct' || !term) return theory(bench);
   const charge = onPlan(bench.doc) ? bench.charge.plan.charge : bench.charge.actual;
-  const extent = bench.charge.actual.product && charge.extents?.limiting.extent;
+  const extent = bench.charge.actual.product && charge.reactions.get(reaction.id)?.extents.limiting.extent;
   const formula = bench.doc.substances.find(({ id }) => id === substance)?.formula;
   const M = formula === undefined ? undefined : molarMass(formula);
   if (!extent || !M?.ok) return undefined;
@@ -80,10 +87,10 @@ export function shareOf(
   stage: Stage,
   mass: Worked<'mass'>,
 ): Worked<'fraction'> | undefined {
-  if (stage.basis) return recoveryOf(mass, mostOf(bench, stage));
-  return stage.from === fromCharge
+  if (contentOf(stage)) return recoveryOf(mass, mostOf(bench, stage));
+  return earlierOf(stage) === undefined
     ? yieldOf(mass, theoryOf(bench, stage))
-    : recoveryOf(mass, bench.inputOf(stage.id) ?? bench.massOf(stage.from)?.mass);
+    : recoveryOf(mass, bench.inputOf(stage.id) ?? beforeOf(bench, stage)?.mass);
 }
 
 /** A share of nothing is none. */
@@ -127,7 +134,7 @@ export function massFindings(context: StepContext, id: string, mass: Worked<'mas
   const whole = most && mass.q.value / most.q.value;
   const says = (rule: 'stage.overTheory' | 'stage.overBefore' | 'stage.little', value: number) =>
     finding(rule, 'caution', about, { stage: stage.name, mass: worked(mass), share: percent(value) });
-  const made = rootOf(bench.doc, stage).basis === undefined;
+  const made = contentOf(rootOf(bench.doc, stage)) === undefined;
   const more = moreIn(context, stage, about);
   if (made && whole !== undefined && whole > 1) return [says('stage.overTheory', whole), ...more];
   const over = share && share.q.value > 1 ? share.q.value : whole !== undefined && whole > 1 ? whole : undefined;
@@ -138,12 +145,12 @@ export function massFindings(context: StepContext, id: string, mass: Worked<'mas
 /** More goes into a purification than the stage before it weighed. */
 function moreIn({ bench }: StepContext, stage: Stage, about: Place): readonly Finding[] {
   const input = bench.inputOf(stage.id);
-  const before = bench.massOf(stage.from)?.mass;
+  const before = beforeOf(bench, stage)?.mass;
   const noise = Math.hypot(input?.u ?? 0, before?.u ?? 0) * 2;
   if (!input || !before || input.q.value <= before.q.value + Math.max(noise, 1e-9)) return [];
   return [
     finding('stage.moreIn', 'caution', about, {
-      stage: stageOf(bench, stage.from)?.name ?? stage.from,
+      stage: stageOf(bench, earlierOf(stage) ?? '')?.name ?? stage.name,
       mass: worked(before),
       input: worked(input),
     }),

@@ -1,3 +1,4 @@
+import { reactionOf, referenceOf } from '../document/reactions';
 import { derive } from '../stoichiometry/derive';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { figuresOf } from '../quantity/decimals';
@@ -60,8 +61,9 @@ export function typedWorked(id: string, dim: 'mass' | 'volume' | 'amount', digit
 function relativeToReference(facts: Facts, { line, portions }: LineFacts, charge: Charge): Measured | undefined {
   const { entered } = line;
   if (entered.by !== 'equivalents' && entered.by !== 'molPercent') return undefined;
-  const reference = charge.rows.get(facts.doc.reference)?.total.amount;
-  if (!reference || line.id === facts.doc.reference) return undefined;
+  const against = referenceOf(facts.doc, reactionOf(facts.doc, line));
+  const reference = charge.rows.get(against ?? '')?.total.amount;
+  if (!reference || line.id === against) return undefined;
   const [dim, unit] = entered.by === 'equivalents' ? (['number', 'equiv'] as const) : (['fraction', '%'] as const);
   const eq = numeral(entered.digits, dim, unit, { at: 'line', id: line.id, field: 'entered' });
   const all = { eq, n_ref: fromWorked(reference) };

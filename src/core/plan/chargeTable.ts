@@ -1,12 +1,16 @@
+import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { extents } from '../stoichiometry/extents';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { theoreticalYield } from '../stoichiometry/theoreticalYield';
 import { fromWorked } from '../quantity/worked';
+import { inOrder, leftOf, mainReaction, makerOf } from '../document/reactions';
 import { numeral } from './facts';
 import type { Facts, LineFacts } from './facts';
 import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
 import type { Extents, Reactant } from '../stoichiometry/extents';
+import type { ChargeLine } from '../document/document';
+import type { Reaction } from '../document/reaction';
 import type { Worked } from '../quantity/worked';
 
 /** One line's material: a single portion, and all portions together. */
@@ -15,13 +19,27 @@ export interface Row {
   readonly total: Amounts;
 }
 
+/** What the charged amounts allow of one reaction. */
+export interface ReactionCharge {
+  /** By substance of its equation. */
+  readonly extents: Extents;
+  readonly product?: Amounts;
+}
+
 /** What a set of charged amounts allows. */
 export interface Charge {
   readonly rows: ReadonlyMap<string, Row>;
-  /** By substance of the equation; absent while a reactant's amount is unknown. */
-  readonly extents?: Extents;
+  /** By reaction; without those of which a reactant's amount is unknown. */
+  readonly reactions: ReadonlyMap<string, ReactionCharge>;
+  /** Of the reaction that makes what the preparation is for. */
   readonly product?: Amounts;
 }
+
+/** The charge of the reaction that a line goes into. */
+export const chargeOf = (
+  { reactions }: Pick<Charge, 'reactions'>,
+  { reaction }: Pick<ChargeLine, 'reaction'>,
+): ReactionCharge | undefined => (reaction === undefined ? undefined : reactions.get(reaction));
 
 /**
  * Charge table of measured portions: amounts of each line, extents, theoretical yield. The same function serves the plan
@@ -35,11 +53,18 @@ export function chargeTable(facts: Facts, portions: ReadonlyMap<string, Measured
     const line = facts.lines.get(id);
     if (line) rows.set(id, rowOf(line, measured));
   }
-  const reactants = reactantsOf(facts, rows);
-  if (!reactants) return { rows };
-  const result = extents(reactants);
-  const product = productOf(facts, result);
-  return { rows, extents: result, ...(product ? { product } : {}) };
+  const reactions = new Map<string, ReactionCharge>();
+  // Each after those that feed it.
+  for (const reaction of inOrder(facts.doc)) {
+    const reactants = reactantsOf(facts, rows, reaction, reactions);
+    if (!reactants) continue;
+    const result = extents(reactants);
+    const product = productOf(facts, reaction, result);
+    reactions.set(reaction.id, { extents: result, ...(product ? { product } : {}) });
+  }
+  const main = mainReaction(facts.doc);
+  const product = main && reactions.get(main.id)?.product;
+  return { rows, reactions, ...(product ? { product } : {}) };
 }
 
 function rowOf({ bottle, portions, line }: LineFacts, measured: Measured): Row {
@@ -60,18 +85,42 @@ function rowOf({ bottle, portions, line }: LineFacts, measured: Measured): Row {
   return { portion, total: lineAmounts(total as Measured, bottle) };
 }
 
-/** Amounts of the equation's left side, or nothing while one is unknown. */
-function reactantsOf(facts: Facts, rows: ReadonlyMap<string, Row>): readonly Reactant[] | undefined {
-  const left = facts.doc.equation.terms.filter(({ side }) => side === 'left');
-  const found = left.map(({ substance, coefficient }) => {
+/** Amounts of an equation's left side, or nothing while one is unknown. */
+function reactantsOf(
+  facts: Facts,
+  rows: ReadonlyMap<string, Row>,
+  reaction: Reaction,
+  before: Charge['reactions'],
+): readonly Reactant[] | undefined {
+  const found = leftOf(reaction).map(({ substance, coefficient }) => {
     const amounts = [...facts.lines.values()]
-      .filter((line) => speciesOf(line) === substance && takesPart(line))
+      .filter((line) => line.line.reaction === reaction.id && speciesOf(line) === substance && takesPart(line))
       .map((line) => delivered(line, rows.get(line.line.id)));
-    const amount = amounts.length > 0 ? sum(amounts) : undefined;
+    const amount = amounts.length > 0 ? sum(amounts) : madeBefore(facts, reaction, substance, before);
     return amount && amount.q.value > 0 ? { id: substance, amount, coefficient } : undefined;
   });
   if (found.length === 0 || found.includes(undefined)) return undefined;
   return found as readonly Reactant[];
+}
+
+/** What an earlier reaction makes of a substance that is not isolated: no line brings it, and all of it goes on. */
+function madeBefore(
+  { doc }: Facts,
+  reaction: Reaction,
+  substance: string,
+  before: Charge['reactions'],
+): Worked<'amount'> | undefined {
+  const maker = makerOf(doc, reaction, substance);
+  const ξ = maker && before.get(maker.id)?.extents.limiting.extent;
+  const term = maker?.terms.find((one) => one.side === 'right' && one.substance === substance);
+  if (!ξ || !term) return undefined;
+  return derive({
+    formula: 'delivered',
+    dim: 'amount',
+    unit: 'mmol',
+    value: term.coefficient * ξ.q.value,
+    inputs: { k: coefficientInput(term.coefficient), n_b: fromWorked(ξ) },
+  });
 }
 
 /** Substance of the equation that a line supplies. */
@@ -113,8 +162,18 @@ function sum(amounts: readonly (Worked<'amount'> | undefined)[]): Worked<'amount
   return u > 0 ? { ...added, u } : added;
 }
 
-function productOf(facts: Facts, result: Extents): Amounts | undefined {
-  const { terms, product } = facts.doc.equation;
+function productOf(facts: Facts, { terms, product }: Reaction, result: Extents): Amounts | undefined {
+  if (product === undefined) return undefined;
+  return formedOf(facts, terms, product, result);
+}
+
+/** What a reaction makes at most of a substance on its right side. */
+export function formedOf(
+  facts: Pick<Facts, 'substances'>,
+  terms: Reaction['terms'],
+  product: string,
+  result: Extents,
+): Amounts | undefined {
   const term = terms.find(({ side, substance }) => side === 'right' && substance === product);
   const substance = facts.substances.get(product);
   if (!term || !substance?.molarMass?.ok) return undefined;

@@ -3,12 +3,17 @@ import { parseFormula } from '../compound/parseFormula';
 import type { Facts } from './facts';
 import type { Imbalance } from '../stoichiometry/balance';
 
-/** Imbalance of the document's equation. A term without a readable formula is left out; its own finding speaks for it. */
-export function balanceOf({ doc, substances }: Facts): Imbalance {
-  return imbalance(
-    doc.equation.terms.flatMap(({ substance, side, coefficient }) => {
-      const parsed = parseFormula(substances.get(substance)?.substance.formula ?? '');
-      return parsed.ok ? [{ side, coefficient, composition: parsed.value }] : [];
-    }),
+/** Imbalance of each reaction's equation. A term without a readable formula is left out; its own finding speaks for it. */
+export function balancesOf({ doc, substances }: Facts): ReadonlyMap<string, Imbalance> {
+  return new Map(
+    doc.reactions.map(({ id, terms }) => [
+      id,
+      imbalance(
+        terms.flatMap(({ substance, side, coefficient }) => {
+          const parsed = parseFormula(substances.get(substance)?.substance.formula ?? '');
+          return parsed.ok ? [{ side, coefficient, composition: parsed.value }] : [];
+        }),
+      ),
+    ]),
   );
 }

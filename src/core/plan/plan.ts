@@ -1,8 +1,9 @@
 import { coefficientInput } from '../stoichiometry/extents';
 import { schoolOf } from '../conventions/catalogue';
-import { balanceOf } from './equationBalance';
+import { balancesOf } from './equationBalance';
 import { asWritten } from './asWritten';
-import { chargeTable, speciesOf, takesPart } from './chargeTable';
+import { chargeOf, chargeTable, speciesOf, takesPart } from './chargeTable';
+import { leftOf, reactionOf, referenceOf } from '../document/reactions';
 import { factsOf } from './facts';
 import { planFindings } from './findings/planFindings';
 import { classInputs, scaleFactor } from './scaleFactor';
@@ -40,7 +41,7 @@ export function computePlan(doc: Preparation, scale?: Outcome<Worked<'number'>>)
     written,
     factor,
     lines,
-    difference: balanceOf(facts),
+    differences: balancesOf(facts),
     charge,
     exact,
     ...(effect ? { roundingEffect: effect } : {}),
@@ -82,7 +83,9 @@ function roundingEffect(exact: Charge, charge: Charge): Worked<'fraction'> | und
 function planLine(facts: Facts, line: LineFacts, target: Target | undefined, charge: Charge): PlanLine {
   const row = charge.rows.get(line.line.id);
   if (!target || !row) return { facts: line, portion: {}, total: {} };
-  const extent = takesPart(line) ? charge.extents?.reactants.find(({ id }) => id === speciesOf(line)) : undefined;
+  const extent = takesPart(line)
+    ? chargeOf(charge, line.line)?.extents.reactants.find(({ id }) => id === speciesOf(line))
+    : undefined;
   const equivalents = equivalentsOf(facts, line, row.total, charge);
   return {
     facts: line,
@@ -97,9 +100,10 @@ function planLine(facts: Facts, line: LineFacts, target: Target | undefined, cha
 }
 
 function equivalentsOf(facts: Facts, line: LineFacts, total: Amounts, charge: Charge): Worked<'number'> | undefined {
-  const reference = charge.rows.get(facts.doc.reference)?.total.amount;
+  const against = referenceOf(facts.doc, reactionOf(facts.doc, line.line));
+  const reference = charge.rows.get(against ?? '')?.total.amount;
   if (!reference || !total.amount || !(takesPart(line) || line.line.role === 'catalyst')) return undefined;
-  const isReference = line.line.id === facts.doc.reference;
+  const isReference = line.line.id === against;
   const n = fromWorked(total.amount);
   const n_ref = fromWorked(reference);
   const exact = isReference ? { figures: 3, quotient: false } : {};
@@ -120,10 +124,10 @@ function equivalentsOf(facts: Facts, line: LineFacts, total: Amounts, charge: Ch
 
 /** Coefficients of a line's species and of the reference's; nothing for what does not stand in the equation. */
 function coefficientsOf({ doc, lines }: Facts, line: LineFacts) {
-  const reference = lines.get(doc.reference);
+  const reaction = reactionOf(doc, line.line);
+  const reference = lines.get(referenceOf(doc, reaction) ?? '');
   const of = (one: LineFacts | undefined) =>
-    one &&
-    doc.equation.terms.find(({ side, substance }) => side === 'left' && substance === speciesOf(one))?.coefficient;
+    one && reaction && leftOf(reaction).find(({ substance }) => substance === speciesOf(one))?.coefficient;
   const [ν, ν_ref] = [of(line), of(reference)];
   return ν !== undefined && ν_ref !== undefined ? { ν, ν_ref } : undefined;
 }

@@ -31,7 +31,8 @@ export interface Plan {
   readonly doc: Preparation;
   readonly factor: Outcome<Worked<'number'>>;
   readonly lines: readonly PlanLine[];
-  readonly difference: Imbalance;
+  /** Of each reaction's equation. */
+  readonly differences: ReadonlyMap<string, Imbalance>;
   /** From the rounded targets: what the bench is asked to measure. */
   readonly charge: Charge;
   /** The same without rounding. */

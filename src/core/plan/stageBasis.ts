@@ -1,11 +1,13 @@
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import type { Plan } from './planTypes';
+import { contentOf } from '../document/steps';
 import type { Stage } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 
 /** What a stage from the charge can be at most: the theoretical yield, or what a line brought of it. */
-export function stageBasis({ charge }: Pick<Plan, 'charge'>, { basis }: Stage): Worked<'mass'> | undefined {
+export function stageBasis({ charge }: Pick<Plan, 'charge'>, stage: Stage): Worked<'mass'> | undefined {
+  const basis = contentOf(stage);
   if (!basis) return charge.product?.mass;
   const mass = charge.rows.get(basis.line)?.total.mass;
   if (!mass || basis.percent === undefined) return mass;
@@ -23,7 +25,9 @@ export function stageBasis({ charge }: Pick<Plan, 'charge'>, { basis }: Stage): 
 }
 
 /** What the basis of a stage is called where nothing is made: "Fluorene, taken". */
-export function basisName({ name, basis }: Stage): string | undefined {
+export function basisName(stage: Stage): string | undefined {
+  const { name } = stage;
+  const basis = contentOf(stage);
   if (!basis) return undefined;
   return basis.percent === undefined ? `${name}, taken` : `${name}, ${basis.percent} % of what was taken`;
 }

@@ -12,8 +12,16 @@ export const fillLimits: Readonly<Record<PlannedVessel['kind'], { readonly least
   'reaction flask': { least: 1 / 3, most: 2 / 3 },
   'distillation flask': { least: 1 / 4, most: 1 / 2 },
   'separatory funnel': { least: 0, most: 3 / 4 },
+  'pear flask': { least: 0, most: 1 / 2 },
   'conical flask': { least: 0, most: 1 / 2 },
   beaker: { least: 0, most: 3 / 4 },
+  'dropping funnel': { least: 0, most: 3 / 4 },
+  'test tube': { least: 0, most: 1 / 3 },
+  vial: { least: 0, most: 3 / 4 },
+  dish: { least: 0, most: 1 / 2 },
+  'watch glass': { least: 0, most: 1 / 4 },
+  'filter flask': { least: 0, most: 1 / 2 },
+  receiver: { least: 0, most: 3 / 4 },
 };
 
 /** Common sizes. */

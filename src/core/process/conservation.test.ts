@@ -1,3 +1,5 @@
+import { contentOf } from '../document/steps';
+import { termsOf } from '../document/reactions';
 import fc from 'fast-check';
 import { computePlan } from '../plan/plan';
 import { findOperation, operations } from '../operations/registry';
@@ -30,14 +32,12 @@ function changing(doc: Preparation): ReadonlySet<string> {
   const reactive = doc.substances.filter(
     ({ groups = {} }) => groups.bicarbonate ?? groups.carbonate ?? groups.hypochlorite ?? groups.sulfite,
   );
-  const material = doc.stages.flatMap(({ substance, basis }) =>
-    basis?.percent === undefined ? [] : [substance, doc.lines.find(({ id }) => id === basis.line)?.substance ?? ''],
-  );
-  return new Set([
-    ...doc.equation.terms.map(({ substance }) => substance),
-    ...reactive.map(({ id }) => id),
-    ...material,
-  ]);
+  const material = doc.stages.flatMap((stage) => {
+    const content = contentOf(stage);
+    if (content?.percent === undefined) return [];
+    return [stage.substance, doc.lines.find(({ id }) => id === content.line)?.substance ?? ''];
+  });
+  return new Set([...termsOf(doc).map(({ substance }) => substance), ...reactive.map(({ id }) => id), ...material]);
 }
 
 test.each(docs.map((doc) => [doc.title, doc] as const))(

@@ -1,5 +1,6 @@
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
+import { leftOf, mainReaction, rightOf } from '../document/reactions';
 import { factsOf } from '../plan/facts';
 import { fromWorked } from '../quantity/worked';
 import type { Plan } from '../plan/planTypes';
@@ -52,10 +53,10 @@ export function greenMetrics(
 
 function atomEconomy({ doc }: Pick<Plan, 'doc'>): Worked<'fraction'> | undefined {
   const { substances } = factsOf(doc);
-  const left = doc.equation.terms.filter(({ side }) => side === 'left');
-  const right = doc.equation.terms.find(
-    ({ side, substance }) => side === 'right' && substance === doc.equation.product,
-  );
+  const reaction = mainReaction(doc);
+  if (!reaction) return undefined;
+  const left = leftOf(reaction);
+  const right = rightOf(reaction).find(({ substance }) => substance === reaction.product);
   const molar = (id: string) => {
     const mass = substances.get(id)?.molarMass;
     return mass?.ok ? mass.value : undefined;

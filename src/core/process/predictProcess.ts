@@ -1,9 +1,9 @@
 import { factsOf } from '../plan/facts';
+import { inOrder } from '../document/reactions';
 import { findOperation } from '../operations/registry';
-import { fromCharge } from '../document/steps';
+import { earlierOf } from '../document/steps';
 import { meansOf } from '../operations/named';
 import { kindsOf } from './worktop/kinds';
-import { reactionStep } from './reactionStep';
 import { stageAhead, weighingOf } from './stageAhead';
 import { stageBasis } from '../plan/stageBasis';
 import { wholeOf } from './matter/shelf';
@@ -76,19 +76,25 @@ interface Run {
 /** One run of all steps. */
 function run(world: World): readonly Run[] {
   const { doc } = world.plan;
-  const reacting = reactionStep(doc);
   const start = doc.lines.find(({ id }) => id === doc.reference)?.vessel ?? doc.vessels[0]?.id ?? 'vessel';
   let before: Before = { shelf: {}, product: start, labels: {} };
   return doc.steps.flatMap((step): readonly Run[] => {
     if (step.optional) return [];
     const stage = stageAhead(doc, step);
-    const task: Task = { step, ...(stage ? { stage } : {}), reacts: reacting === step.id };
+    const task: Task = { step, ...(stage ? { stage } : {}), runs: runsAt(doc, step.id) };
     const after = work(world, task, before);
     if (!after) return [];
     const done = { task, before, prediction: { ...after, step, ...(stage ? { stage } : {}) } };
     before = after;
     return [done];
   });
+}
+
+/** The reactions that run in a step, in the order in which they feed each other. */
+export function runsAt(doc: Preparation, step: string): Task['runs'] {
+  return inOrder(doc).flatMap((reaction) =>
+    reaction.runs.flatMap((run) => (run.step === step ? [{ reaction, ...(run.to ? { to: run.to } : {}) }] : [])),
+  );
 }
 
 function work(world: World, task: Task, before: Before): After | undefined {
@@ -171,8 +177,9 @@ function stagesOf(
   for (const stage of plan.doc.stages) {
     const weighed = weighingOf(plan.doc, stage.id);
     const at = steps.find(({ step }) => step.id === weighed?.id);
-    const earlier = found.get(stage.from);
-    const basis = stage.from === fromCharge ? stageBasis(plan, stage) : earlier?.mass;
+    const before = earlierOf(stage);
+    const earlier = before === undefined ? undefined : found.get(before);
+    const basis = before === undefined ? stageBasis(plan, stage) : earlier?.mass;
     if (!at || !basis) continue;
     const grams = gramsAt(at, at.product, stage.substance);
     // Numbers that contradict each other give none here.

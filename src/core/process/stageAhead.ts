@@ -1,3 +1,4 @@
+import { earlierOf } from '../document/steps';
 import { findOperation } from '../operations/registry';
 import { goalOf, namedBy } from '../operations/named';
 import type { Preparation } from '../document/document';
@@ -21,7 +22,7 @@ export function stageAhead(doc: Preparation, step: Step): Stage | undefined {
   const ahead = (id: string) => doc.steps.findLastIndex((one) => weighs(one, id)) >= from;
   if (named && ahead(named.id)) return named;
   // What is taken from a stage after it was weighed is missing in the one that is made from it.
-  if (named) return doc.stages.find(({ id, from: earlier }) => earlier === named.id && ahead(id));
+  if (named) return doc.stages.find((one) => earlierOf(one) === named.id && ahead(one.id));
   for (const later of doc.steps.slice(from)) {
     const stage = doc.stages.find(({ id }) => weighs(later, id));
     if (stage) return stage;

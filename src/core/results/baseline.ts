@@ -1,6 +1,6 @@
 import { computePlan } from '../plan/plan';
 import { format } from '../quantity/format';
-import { fromCharge } from '../document/steps';
+import { earlierOf } from '../document/steps';
 import { inSentence } from '../document/inSentence';
 import { findUnit } from '../quantity/units';
 import { stageBasis } from '../plan/stageBasis';
@@ -29,7 +29,7 @@ export function baselineOf(doc: Preparation): Baseline {
     ),
     ['theory', 'theoretical yield', plan.charge.product?.mass],
     ...doc.stages
-      .filter(({ from }) => from === fromCharge)
+      .filter((stage) => earlierOf(stage) === undefined)
       .map((stage) => [`most/${stage.id}`, `the most of ${inSentence(stage.name)}`, stageBasis(plan, stage)] as const),
   ];
   return numbers.flatMap(([key, label, worked]) =>

@@ -1,6 +1,8 @@
 import { chargeComplete } from '../bench/benchCharge';
 import { ledgerOf } from './ledger';
-import { mainStages, rootOf } from '../document/mainStages';
+import { mainStages } from '../document/mainStages';
+import { mainReaction, rootOf } from '../document/reactions';
+import { contentOf } from '../document/steps';
 import { stageResults } from './stageResults';
 import { ownResults } from './ownResults';
 import { summarySentence, takenApart } from './summarySentence';
@@ -35,7 +37,8 @@ export function benchResults(state: BenchState): BenchResults {
   const main = stages.filter(({ stage }) => mainStages(bench.doc).includes(stage));
   const product = main.at(-1);
   const allowed = chargeComplete(charge.lines) ? theory(bench) : undefined;
-  const limitingId = charge.actual.extents?.limiting.id;
+  const reaction = mainReaction(bench.doc);
+  const limitingId = reaction && charge.actual.reactions.get(reaction.id)?.extents.limiting.id;
   const limiting = bench.doc.substances.find(({ id }) => id === limitingId)?.name;
   const ledger = ledgerOf(state);
   return {
@@ -69,7 +72,7 @@ function sentenceOf(
   main: readonly StageResult[],
   { allowed, ledger }: { readonly allowed: Worked<'mass'> | undefined; readonly ledger: readonly Level[] },
 ): string {
-  const won = main.filter(({ stage }) => rootOf(doc, stage).basis !== undefined);
+  const won = main.filter(({ stage }) => contentOf(rootOf(doc, stage)) !== undefined);
   const made = main.filter((one) => !won.includes(one));
   if (made.length === 0) return takenApart(main, ledger);
   const first = summarySentence(made, allowed, ledger, onPlan(doc));

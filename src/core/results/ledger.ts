@@ -1,11 +1,11 @@
 import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
-import { fromCharge } from '../document/steps';
+import { contentOf, earlierOf } from '../document/steps';
 import { fromWorked } from '../quantity/worked';
 import { basisName } from '../plan/stageBasis';
 import { foreseenLosses } from './foreseenLosses';
 import { mainStages } from '../document/mainStages';
-import { mostOf, onPlan } from '../operations/stages';
+import { beforeOf, mostOf, onPlan } from '../operations/stages';
 import type { BenchState } from '../bench/benchState';
 import { partTakenOn } from './stageResults';
 import type { FormulaId } from '../quantity/formulaCatalogue';
@@ -80,7 +80,7 @@ function planned(state: BenchState): readonly Planned[] {
   const main = mainStages(state.bench.doc);
   const foreseen = foreseenLosses(state);
   return main.flatMap((one) => [
-    ...(one.from === fromCharge ? [startOf(state, one)] : []),
+    ...(earlierOf(one) === undefined ? [startOf(state, one)] : []),
     ...levelsOf(state, { main, foreseen }, one),
   ]);
 }
@@ -89,7 +89,7 @@ function planned(state: BenchState): readonly Planned[] {
 function startOf({ bench }: BenchState, stage: Stage): Planned {
   const label = basisName(stage) ?? (onPlan(bench.doc) ? 'Theoretical yield, as planned' : 'Theoretical yield');
   return {
-    key: stage.basis ? `taken/${stage.id}` : fromCharge,
+    key: contentOf(stage) ? `taken/${stage.id}` : 'charge',
     label,
     recorded: mostOf(bench, stage),
     losses: [],
@@ -101,8 +101,10 @@ function startOf({ bench }: BenchState, stage: Stage): Planned {
 function levelsOf(
   state: BenchState,
   { main, foreseen }: { readonly main: readonly Stage[]; readonly foreseen: readonly Loss[] },
-  { id, name, from }: Stage,
+  weighed: Stage,
 ): readonly Planned[] {
+  const { id, name } = weighed;
+  const from = earlierOf(weighed);
   const input = state.bench.inputOf(id);
   const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
   const at = by ? state.steps.indexOf(by) : -1;
@@ -112,7 +114,7 @@ function levelsOf(
   const afterWeighing = (loss: Loss) => weighedAt(loss.stage) !== -1 && stepOf(loss) > weighedAt(loss.stage);
   const losses = foreseen.filter((loss) => (afterWeighing(loss) ? loss.stage === from : loss.stage === id));
   const apart = state.bench.doc.stages.flatMap((one) => {
-    const mass = !main.includes(one) && one.from === from ? state.bench.massOf(one.id)?.mass : undefined;
+    const mass = !main.includes(one) && earlierOf(one) === from ? state.bench.massOf(one.id)?.mass : undefined;
     return mass ? [{ label: one.name, mass }] : [];
   });
   const stage = { key: id, label: name, recorded: state.bench.massOf(id)?.mass, losses, apart };
@@ -124,7 +126,7 @@ function levelsOf(
           recorded: input,
           // Samples taken before it was weighed once more are missing in it already.
           losses: losses.filter((loss) => stepOf(loss) < at),
-          apart: keptBack(state.bench.massOf(from)?.mass, input, state, from),
+          apart: keptBack(state, weighed, input),
         },
         { ...stage, losses: stage.losses.filter((loss) => stepOf(loss) >= at) },
       ]
@@ -132,13 +134,10 @@ function levelsOf(
 }
 
 /** What of a stage was not taken on: it stands in its vial, and is no loss. */
-function keptBack(
-  before: Worked<'mass'> | undefined,
-  input: Worked<'mass'>,
-  { bench }: BenchState,
-  from: string,
-): Level['apart'] {
+function keptBack({ bench }: BenchState, weighed: Stage, input: Worked<'mass'>): Level['apart'] {
+  const before = beforeOf(bench, weighed)?.mass;
   if (!before || input.q.value >= partTakenOn * before.q.value) return [];
+  const from = earlierOf(weighed) ?? weighed.id;
   const name = bench.doc.stages.find(({ id }) => id === from)?.name ?? from;
   return [
     {

@@ -1,9 +1,10 @@
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../document/inSentence';
-import { isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../operations/stages';
+import { beforeOf, isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../operations/stages';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
-import { rootOf } from '../document/mainStages';
+import { contentOf, earlierOf } from '../document/steps';
+import { rootOf } from '../document/reactions';
 import { boilingVerdict } from './boilingVerdict';
 import { headWindow } from '../operations/headWindow';
 import { verdict } from './verdict';
@@ -50,7 +51,7 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
   const mass = bench.massOf(stage.id);
   const share = mass && shareOf(bench, stage, mass.mass);
   const most = mostOf(bench, stage);
-  const nothingMade = rootOf(bench.doc, stage).basis !== undefined;
+  const nothingMade = contentOf(rootOf(bench.doc, stage)) !== undefined;
   const percentYield = mass && !nothingMade ? yieldOf(mass.mass, most) : undefined;
   const recovered = mass && nothingMade ? recoveryOf(mass.mass, most) : undefined;
   const runs = bench.meltingOf(stage.id);
@@ -82,8 +83,8 @@ export const partTakenOn = 0.9;
 
 /** Shares of the earlier stages that were taken on, from the charge down to a stage. */
 export function takenOn(bench: Bench, stage: Stage): number {
-  const earlier = bench.doc.stages.find(({ id }) => id === stage.from);
-  const [input, before] = [bench.inputOf(stage.id), bench.massOf(stage.from)?.mass];
+  const earlier = bench.doc.stages.find(({ id }) => id === earlierOf(stage));
+  const [input, before] = [bench.inputOf(stage.id), beforeOf(bench, stage)?.mass];
   const share = input && before ? input.q.value / before.q.value : 1;
   return (share < partTakenOn ? share : 1) * (earlier ? takenOn(bench, earlier) : 1);
 }

@@ -1,7 +1,9 @@
 import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
-import { speciesOf, takesPart } from '../plan/chargeTable';
+import { chargeOf, speciesOf, takesPart } from '../plan/chargeTable';
+import { leftOf, reactionOf, rightOf } from '../document/reactions';
+import type { Reaction } from '../document/reaction';
 import { factsOf } from '../plan/facts';
 import type { Facts } from '../plan/facts';
 import type { Plan, PlanLine } from '../plan/planTypes';
@@ -114,21 +116,28 @@ type Consumed = NonNullable<ReturnType<typeof consumed>>;
 /** How the reaction takes from a line: its share of the species, and the species' coefficient. */
 function consumed(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line: PlanLine) {
   const species = speciesOf(line.facts);
-  const term = plan.doc.equation.terms.find(({ side, substance }) => side === 'left' && substance === species);
+  const reaction = reactionOf(plan.doc, line.facts.line);
+  const term = reaction && leftOf(reaction).find(({ substance }) => substance === species);
   const molarMass = facts.substances.get(species)?.molarMass;
-  const extent = plan.charge.extents?.limiting.extent;
+  const extent = chargeOf(plan.charge, line.facts.line)?.extents.limiting.extent;
   if (!term || !molarMass?.ok || !extent) return undefined;
-  const suppliers = plan.lines.filter((one) => takesPart(one.facts) && speciesOf(one.facts) === species);
+  const suppliers = plan.lines.filter(
+    (one) => takesPart(one.facts) && one.facts.line.reaction === reaction.id && speciesOf(one.facts) === species,
+  );
   const supply = (one: PlanLine) => (one.total.amount?.q.value ?? 0) * (one.facts.line.delivers?.count ?? 1);
   const all = suppliers.reduce((sum, one) => sum + supply(one), 0);
   return { coefficient: term.coefficient, share: all > 0 ? supply(line) / all : 1, molarMass: molarMass.value, extent };
 }
 
 function formed({ doc, charge }: Pick<Plan, 'doc' | 'charge'>, facts: Facts): readonly Residue[] {
-  const extent = charge.extents?.limiting.extent;
+  return doc.reactions.flatMap((reaction) => formedBy(charge, facts, reaction));
+}
+
+function formedBy(charge: Plan['charge'], facts: Facts, reaction: Reaction): readonly Residue[] {
+  const extent = charge.reactions.get(reaction.id)?.extents.limiting.extent;
   if (!extent) return [];
-  return doc.equation.terms
-    .filter(({ side, substance }) => side === 'right' && substance !== doc.equation.product)
+  return rightOf(reaction)
+    .filter(({ substance }) => substance !== reaction.product)
     .flatMap(({ substance: id, coefficient }) => {
       const found = facts.substances.get(id);
       if (!found?.molarMass?.ok) return [];

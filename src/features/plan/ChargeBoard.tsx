@@ -9,25 +9,49 @@ import { ProductRow } from './ProductRow';
 import { usePlanView } from '@/components/plan/planView';
 import { cellWorked } from './cells';
 import { WorkingPanel } from '@/components/WorkingPanel';
-import type { PlanLine } from '@/core/plan/planTypes';
+import type { Plan, PlanLine } from '@/core/plan/planTypes';
 
 const columns = 8;
 
 // What stands with the reactants: a catalyst, or what is taken apart.
 const joined: ReadonlySet<string> = new Set(['catalyst', 'material']);
 
+/** On which the extents of one reaction are drawn. */
+interface Axis {
+  readonly percent: (extent: number) => number;
+  readonly plumb: number | undefined;
+}
+
+const noAxis: Axis = { percent: extentScale([]), plumb: undefined };
+
+/** The lines of each reaction on its own axis; where nothing is made, what is taken apart. */
+function reactionParts({ doc, lines, charge }: Plan) {
+  const joins = ({ facts }: PlanLine) => takesPart(facts) || joined.has(facts.line.role);
+  const parts = doc.reactions.map((reaction) => {
+    const extents = charge.reactions.get(reaction.id)?.extents;
+    const percent = extentScale(extents?.reactants.map(({ extent }) => extent.q.value) ?? []);
+    const plumb = extents && percent(extents.limiting.extent.q.value);
+    return {
+      reaction,
+      lines: lines.filter((line) => line.facts.line.reaction === reaction.id && joins(line)),
+      axis: { percent, plumb } satisfies Axis,
+    };
+  });
+  const others = lines.filter((line) => joins(line) && parts.every((part) => !part.lines.includes(line)));
+  return others.length > 0 || parts.length === 0
+    ? [...parts, { reaction: undefined, lines: others, axis: noAxis }]
+    : parts;
+}
+
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
 export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
   const { plan, open, canEdit } = usePlanView();
-  const reaction = plan.lines.filter(({ facts }) => takesPart(facts) || joined.has(facts.line.role));
-  const rest = plan.lines.filter((line) => !reaction.includes(line));
-  const percent = extentScale(plan.charge.extents?.reactants.map(({ extent }) => extent.q.value) ?? []);
-  const limiting = plan.charge.extents?.limiting.extent.q.value;
-  const plumb = limiting === undefined ? undefined : percent(limiting);
+  const parts = reactionParts(plan);
+  const rest = plan.lines.filter((line) => parts.every(({ lines }) => !lines.includes(line)));
   const working = open === undefined ? undefined : cellWorked(plan, open);
-  const row = (line: PlanLine) => (
+  const row = (line: PlanLine, { percent, plumb }: Axis = noAxis) => (
     <Fragment key={line.facts.line.id}>
-      <ChargeRow line={line} percent={percent} plumb={reaction.includes(line) ? plumb : undefined} />
+      <ChargeRow line={line} percent={percent} plumb={plumb} />
       {working && open?.startsWith(`${line.facts.line.id}/`) && (
         <tr className="working-row">
           <td colSpan={columns}>
@@ -63,24 +87,33 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
             </th>
           </tr>
         </thead>
-        <tbody>
-          {reaction.map(row)}
-          {plan.doc.equation.terms.length > 0 && <ProductRow plumb={plumb} />}
-          {working && open?.startsWith('product/') && (
-            <tr className="working-row">
-              <td colSpan={columns}>
-                <WorkingPanel worked={working} doc={plan.doc} title="Product" />
-              </td>
-            </tr>
-          )}
-        </tbody>
+        {parts.map(({ reaction, lines, axis }) => (
+          <tbody key={reaction?.id ?? 'apart'}>
+            {reaction && parts.length > 1 && (
+              <tr className="board-section">
+                <th colSpan={columns} scope="rowgroup">
+                  {reaction.name}
+                </th>
+              </tr>
+            )}
+            {lines.map((line) => row(line, axis))}
+            {reaction && <ProductRow reaction={reaction} plumb={axis.plumb} />}
+            {reaction && working && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && (
+              <tr className="working-row">
+                <td colSpan={columns}>
+                  <WorkingPanel worked={working} doc={plan.doc} title="Product" />
+                </td>
+              </tr>
+            )}
+          </tbody>
+        ))}
         <tbody>
           <tr className="board-section">
             <th colSpan={columns} scope="rowgroup">
               Solvents, work-up and aids
             </th>
           </tr>
-          {rest.map(row)}
+          {rest.map((line) => row(line))}
         </tbody>
       </table>
       {canEdit && (

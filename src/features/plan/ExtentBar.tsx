@@ -1,4 +1,5 @@
 'use client';
+import { chargeOf } from '@/core/plan/chargeTable';
 import { format } from '@/core/quantity/format';
 import { usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
@@ -20,8 +21,9 @@ export function ExtentBar({
 }) {
   const { plan } = usePlanView();
   const { extent, flip, facts } = line;
-  const limiting = plan.charge.extents?.limiting;
-  if (!extent || !limiting) return null;
+  const extents = chargeOf(plan.charge, facts.line)?.extents;
+  if (!extent || !extents) return null;
+  const { limiting, tie } = extents;
   const id = facts.line.id;
   const name = facts.substance.substance.name;
   const isLimiting = extent.id === limiting.id;
@@ -36,12 +38,12 @@ export function ExtentBar({
       </div>
       <div className="extent-words">
         <WorkedCell id={`${id}/extent`} worked={extent.extent} label={`Extent that ${name} allows`} />
-        {isLimiting && !plan.charge.extents?.tie ? (
+        {isLimiting && !tie ? (
           <strong className="limits">limits</strong>
         ) : (
           <WorkedCell id={`${id}/excess`} worked={extent.excess} label={`Excess of ${name}`} lead="+" />
         )}
-        {loss && !plan.charge.extents?.tie && (
+        {loss && !tie && (
           <span title={`If more than this is lost, ${name} becomes the limiting reagent`} className="flip">
             flips if {format(loss.q, loss.unit, { figures: 2 })} lost
           </span>

@@ -105,7 +105,7 @@ function startingPin(plan: Plan, at: Pin['at']): Pin | undefined {
   if (at === 'line') {
     const line = plan.lines.find(({ facts }) => facts.line.id === plan.doc.reference);
     const target = line?.target?.rounded;
-    return target && { at, line: plan.doc.reference, digits: digits(target), unit: target.unit, over: 'bench' };
+    return target && { at, line: line.facts.line.id, digits: digits(target), unit: target.unit, over: 'bench' };
   }
   const vessel = plan.vessels[0];
   if (!vessel) return undefined;

@@ -1,16 +1,20 @@
 'use client';
 import { Formula } from '@/components/Formula';
+import { mainReaction } from '@/core/document/reactions';
 import { format } from '@/core/quantity/format';
 import { usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
 import type { CSSProperties } from 'react';
+import type { Reaction } from '@/core/document/reaction';
 
 /** Where the plumb line lands: the theoretical yield of what the bench is asked to measure. */
-export function ProductRow({ plumb }: { readonly plumb: number | undefined }) {
+export function ProductRow({ reaction, plumb }: { readonly reaction: Reaction; readonly plumb: number | undefined }) {
   const { plan } = usePlanView();
-  const substance = plan.doc.substances.find(({ id }) => id === plan.doc.equation.product);
-  const { mass, volume, amount } = plan.charge.product ?? {};
-  const before = plan.exact.product?.mass;
+  const substance = plan.doc.substances.find(({ id }) => id === reaction.product);
+  const { mass, volume, amount } = plan.charge.reactions.get(reaction.id)?.product ?? {};
+  const before = plan.exact.reactions.get(reaction.id)?.product?.mass;
+  const effect = reaction === mainReaction(plan.doc) ? plan.roundingEffect : undefined;
+  const cell = (column: string) => `product/${column}/${reaction.id}`;
   return (
     <tr className="product-row" data-line="product">
       <th scope="row">
@@ -27,21 +31,21 @@ export function ProductRow({ plumb }: { readonly plumb: number | undefined }) {
       </th>
       <td>
         <strong className="yield-label">Theoretical yield</strong>
-        {plan.roundingEffect && before && (
+        {effect && before && (
           <small className="line-note">
-            unrounded {format(before.q, 'g', { figures: 4 })} ({plan.roundingEffect.q.value > 0 && '+'}
-            {format(plan.roundingEffect.q, '%', { figures: 2 })})
+            unrounded {format(before.q, 'g', { figures: 4 })} ({effect.q.value > 0 && '+'}
+            {format(effect.q, '%', { figures: 2 })})
           </small>
         )}
       </td>
       <td className="r yield">
-        {mass ? <WorkedCell id="product/mass" worked={mass} label="Theoretical yield" /> : '—'}
+        {mass ? <WorkedCell id={cell('mass')} worked={mass} label="Theoretical yield" /> : '—'}
       </td>
       <td className="r">
-        {volume && <WorkedCell id="product/volume" worked={volume} label="Theoretical yield by volume" />}
+        {volume && <WorkedCell id={cell('volume')} worked={volume} label="Theoretical yield by volume" />}
       </td>
       <td className="r">
-        {amount && <WorkedCell id="product/amount" worked={amount} label="Theoretical amount of product" />}
+        {amount && <WorkedCell id={cell('amount')} worked={amount} label="Theoretical amount of product" />}
       </td>
       <td />
       <td

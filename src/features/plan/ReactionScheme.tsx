@@ -9,27 +9,45 @@ import { format } from '@/core/quantity/format';
 import { setCoefficient } from '@/core/editing/edit';
 import { readCoefficient } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
-import type { Substance, Term } from '@/core/document/document';
+import type { Reaction, Term } from '@/core/document/reaction';
+import type { Substance } from '@/core/document/document';
 
 const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'formula.bad']);
 
-/** The balanced equation, drawn; coefficients are edited in place and the balance is said at once. */
+/** The balanced equations, drawn; coefficients are edited in place and the balance is said at once. */
 export function ReactionScheme() {
+  const { reactions } = usePlanView().plan.doc;
+  if (reactions.length === 0) return <Apart />;
+  return reactions.map((reaction, i) => (
+    <Equation
+      key={reaction.id}
+      reaction={reaction}
+      {...(reactions.length > 1 ? { title: `${i + 1} · ${reaction.name}` } : {})}
+    />
+  ));
+}
+
+function Equation({ reaction, title }: { readonly reaction: Reaction; readonly title?: string }) {
   const { plan } = usePlanView();
-  const { terms } = plan.doc.equation;
-  if (terms.length === 0) return <Apart />;
-  const wrong = plan.findings.filter(({ rule }) => equationRules.has(rule));
+  const { terms } = reaction;
+  const wrong = plan.findings.filter(
+    ({ rule, about }) => equationRules.has(rule) && (about.item === undefined || about.item === reaction.id),
+  );
   const side = (which: 'left' | 'right') =>
     terms
       .filter((term) => term.side === which)
       .map((term, i) => (
         <Fragment key={term.substance}>
           {i > 0 && <span className="scheme-plus">+</span>}
-          <SchemeTerm term={term} />
+          <SchemeTerm term={term} reaction={reaction} />
         </Fragment>
       ));
   return (
-    <section className="scheme card-plain" aria-label="Equation">
+    <section
+      className="scheme card-plain"
+      aria-label={title === undefined ? 'Equation' : `Equation of ${reaction.name}`}
+    >
+      {title !== undefined && <h3 className="scheme-title">{title}</h3>}
       <div className="scheme-row">
         {side('left')}
         <svg className="scheme-arrow" viewBox="0 0 60 12" width="60" height="12" role="img" aria-label="gives">
@@ -92,11 +110,11 @@ function SchemeName({ substance: { name, formula } }: { readonly substance: Subs
   );
 }
 
-function SchemeTerm({ term }: { readonly term: Term }) {
+function SchemeTerm({ term, reaction }: { readonly term: Term; readonly reaction: Reaction }) {
   const { plan, edit, canEdit, lit } = usePlanView();
   const substance = plan.doc.substances.find(({ id }) => id === term.substance);
   if (!substance) return null;
-  const isProduct = term.side === 'right' && term.substance === plan.doc.equation.product;
+  const isProduct = term.side === 'right' && term.substance === reaction.product;
   return (
     <figure
       className={`scheme-term ${isProduct ? 'scheme-product' : ''} ${lit.places.has(`reference/${substance.formula ?? ''}`) ? 'term-lit' : ''}`}
@@ -111,8 +129,8 @@ function SchemeTerm({ term }: { readonly term: Term }) {
           shown={String(term.coefficient)}
           read={readCoefficient}
           commit={(coefficient) =>
-            edit(`coefficient/${term.side}/${term.substance}`, (doc) =>
-              setCoefficient(doc, term.substance, term.side, coefficient),
+            edit(`coefficient/${reaction.id}/${term.side}/${term.substance}`, (doc) =>
+              setCoefficient(doc, reaction.id, { ...term, coefficient }),
             )
           }
         />

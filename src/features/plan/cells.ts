@@ -6,7 +6,7 @@ import type { Worked } from '@/core/quantity/worked';
 export function cellWorked(plan: Plan, key: string): Worked | undefined {
   const [owner = '', column = '', part = ''] = key.split('/');
   if (owner === 'waste') return wasteCell(plan, column, part);
-  if (owner === 'product') return productCell(plan, column);
+  if (owner === 'product') return productCell(plan, column, part);
   if (owner === 'scale') return plan.factor.ok ? plan.factor.value : undefined;
   if (owner === 'vessel') {
     return plan.vessels.find(({ vessel }) => vessel.id === column)?.fill;
@@ -43,10 +43,11 @@ function wasteCell(plan: Plan, stream: string, part: string): Worked | undefined
   return cells[part];
 }
 
-function productCell(plan: Plan, column: string): Worked | undefined {
+function productCell(plan: Plan, column: string, reaction: string): Worked | undefined {
+  const product = plan.charge.reactions.get(reaction)?.product ?? plan.charge.product;
   if (column === 'molarMass') {
-    const amounts = plan.charge.product?.mass?.inputs['M_p']?.source;
+    const amounts = product?.mass?.inputs['M_p']?.source;
     return amounts?.at === 'worked' ? amounts.of : undefined;
   }
-  return column === 'mass' || column === 'volume' || column === 'amount' ? plan.charge.product?.[column] : undefined;
+  return column === 'mass' || column === 'volume' || column === 'amount' ? product?.[column] : undefined;
 }

@@ -45,7 +45,7 @@ test('what was not saved last time is back, and can be dropped', () => {
 test('work begun in an older format is brought along, damaged work does not stop the page', () => {
   const old = JSON.parse(readFileSync('tests/fixtures/preparation.v1.json', 'utf8')) as object;
   localStorage.setItem('mozle:draft:p', JSON.stringify({ base: 1, doc: { ...old, benches: 5 } }));
-  expect(open(true, dienone()).current.plan.doc).toMatchObject({ formatVersion: 2, benches: 5 });
+  expect(open(true, dienone()).current.plan.doc).toMatchObject({ formatVersion: 3, benches: 5 });
   for (const damaged of ['{broken', 'null', '{"base":1}', '{"base":1,"doc":{"formatVersion":9}}']) {
     localStorage.setItem('mozle:draft:p', damaged);
     expect(open().current.plan.doc.benches).toBe(8);

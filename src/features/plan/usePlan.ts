@@ -1,9 +1,8 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
-import { upgradePreparation, withTodaysSteps } from '@/core/formats/upgradePreparation';
+import { openDocument } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import { formatVersion } from '@/core/document/document';
 import { planOf } from '@/core/process/planOf';
 import { openPlan, planReducer } from './planReducer';
 import type { Edit } from '@/components/plan/planView';
@@ -23,9 +22,8 @@ function readDraft(id: string): Draft | undefined {
   try {
     const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as Partial<Draft> | null;
     // Work that was begun before an update of the app is brought along.
-    const doc = upgradePreparation(kept?.doc) as Preparation | undefined;
-    if (kept?.base === undefined || doc?.formatVersion !== formatVersion) return undefined;
-    return { base: kept.base, doc: withTodaysSteps(doc) };
+    if (kept?.base === undefined || kept.doc === undefined) return undefined;
+    return { base: kept.base, doc: openDocument(kept.doc) };
   } catch {
     return undefined;
   }

@@ -1,5 +1,9 @@
 import { computePlan } from '../../plan/plan';
-import { recoveryOf, stageOf, theory, yieldOf } from '../stages';
+import { reactionBehind, referenceOf } from '../../document/reactions';
+import { beforeOf, recoveryOf, stageOf, theory, yieldOf } from '../stages';
+import type { Reaction } from '../../document/reaction';
+import type { ReactionCharge } from '../../plan/chargeTable';
+import type { Stage } from '../../document/steps';
 import type { Worked } from '../../quantity/worked';
 import type { CalculationParams } from './types';
 import type { StepContext } from '../operation';
@@ -24,7 +28,8 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
   const mass = bench.massOf(of)?.mass;
   const stage = stageOf(bench, of);
   if (!mass || !stage) return [];
-  const before = bench.inputOf(of) ?? bench.massOf(stage.from)?.mass;
+  const before = bench.inputOf(of) ?? beforeOf(bench, stage)?.mass;
+  const made = madeBy(bench, stage);
   const m = mass.q.value;
   const over = (other: number | undefined) => (other === undefined || other === 0 ? undefined : m / other);
   const common: readonly Slip[] = [
@@ -32,12 +37,12 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
       value: over(computePlan(bench.doc).charge.product?.mass?.q.value),
       says: 'It is the mass over the planned theoretical yield; what was actually charged counts.',
     },
-    ...withoutCoefficients(bench).map((grams) => ({
+    ...(made ? withoutCoefficients(made) : []).map((grams) => ({
       value: over(grams),
       says: 'The coefficients of the equation were left out.',
     })),
-    { value: over(fromOther(bench)), says: 'It rests on a reagent in excess instead of the limiting one.' },
-    { value: over(volumeAsMass(bench)), says: 'Millilitres were taken for grams.' },
+    { value: over(made && fromOther(made)), says: 'It rests on a reagent in excess instead of the limiting one.' },
+    { value: over(made && volumeAsMass(bench, made)), says: 'Millilitres were taken for grams.' },
   ];
   return what === 'yield'
     ? [
@@ -53,33 +58,43 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
 
 type Bench = StepContext['bench'];
 
-const productMass = ({ charge }: Bench) => {
-  const { extents, product } = charge.actual;
-  return extents && product?.mass ? product.mass.q.value / extents.limiting.extent.q.value : undefined;
-};
+/** The reaction behind a stage, with what was charged for it. */
+interface Made {
+  readonly reaction: Reaction;
+  readonly charge: ReactionCharge;
+}
+
+function madeBy({ doc, charge }: Bench, stage: Stage): Made | undefined {
+  const reaction = reactionBehind(doc, stage);
+  const found = reaction && charge.actual.reactions.get(reaction.id);
+  return found && { reaction, charge: found };
+}
+
+/** g of product for each mole of extent. */
+const productMass = ({ charge: { extents, product } }: Made) =>
+  product?.mass ? product.mass.q.value / extents.limiting.extent.q.value : undefined;
 
 /** g, with every coefficient taken as one: from the smallest amount, and from each reactant as if it limited. */
-function withoutCoefficients(bench: Bench): readonly number[] {
-  const { terms, product } = bench.doc.equation;
-  const { extents } = bench.charge.actual;
-  const per = productMass(bench);
-  const ν = (id: string, side: 'left' | 'right') =>
+function withoutCoefficients(made: Made): readonly number[] {
+  const { terms, product } = made.reaction;
+  const per = productMass(made);
+  const ν = (id: string | undefined, side: 'left' | 'right') =>
     terms.find((term) => term.substance === id && term.side === side)?.coefficient ?? 1;
-  if (!extents || per === undefined || terms.every(({ coefficient }) => coefficient === 1)) return [];
-  const amounts = extents.reactants.map(({ id, extent }) => extent.q.value * ν(id, 'left'));
+  if (per === undefined || terms.every(({ coefficient }) => coefficient === 1)) return [];
+  const amounts = made.charge.extents.reactants.map(({ id, extent }) => extent.q.value * ν(id, 'left'));
   return [Math.min(...amounts), ...amounts].map((amount) => (amount * per) / ν(product, 'right'));
 }
 
 /** g, from the next reagent's extent. */
-function fromOther(bench: Bench): number | undefined {
-  const next = bench.charge.actual.extents?.next;
-  const per = productMass(bench);
+function fromOther(made: Made): number | undefined {
+  const { next } = made.charge.extents;
+  const per = productMass(made);
   return next && per !== undefined ? next.extent.q.value * per : undefined;
 }
 
 /** g, with the number of millilitres of the limiting reagent taken as grams. */
-function volumeAsMass(bench: Bench): number | undefined {
-  const row = bench.charge.actual.rows.get(bench.doc.reference)?.total;
+function volumeAsMass(bench: Bench, { reaction }: Made): number | undefined {
+  const row = bench.charge.actual.rows.get(referenceOf(bench.doc, reaction) ?? '')?.total;
   const whole = theory(bench);
   const [volume, mass]: readonly (Worked | undefined)[] = [row?.volume, row?.mass];
   return volume && mass && whole ? (whole.q.value * volume.q.value) / mass.q.value : undefined;

@@ -4,7 +4,7 @@ import { formatDigits } from '../../quantity/format';
 import { measure } from '../asks';
 import { percent } from '../numbers';
 import { readingsAt } from '../onRecord';
-import { recoveryOf, stageName, stageOf, theory, mostOf, yieldOf } from '../stages';
+import { beforeOf, recoveryOf, stageName, stageOf, theory, mostOf, yieldOf } from '../stages';
 import { fields } from './types';
 import { defineOperation } from '../declare/defineOperation';
 import type { StepContext } from '../operation';
@@ -70,7 +70,7 @@ function rightResult({ bench, params: { of, what } }: StepContext<CalculationPar
   if (!mass || !stage) return undefined;
   return what === 'yield'
     ? yieldOf(mass, theory(bench))
-    : recoveryOf(mass, bench.inputOf(of) ?? bench.massOf(stage.from)?.mass ?? mostOf(bench, stage));
+    : recoveryOf(mass, bench.inputOf(of) ?? beforeOf(bench, stage)?.mass ?? mostOf(bench, stage));
 }
 
 /** Equal within the last typed digit, or half a per cent of the value where readings had three figures. */

@@ -3,7 +3,7 @@ import { inSentence } from '../../document/inSentence';
 import { lineAt, liquidWay, measureLine } from '../asks';
 import { enter } from '../../process/worktop/enter';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
-import { speciesOf, takesPart } from '../../plan/chargeTable';
+import { chargeOf, speciesOf, takesPart } from '../../plan/chargeTable';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';
@@ -52,9 +52,10 @@ export const charge = defineOperation({
 /** What was taken of a line, and its excess once every reactant is known. */
 export function lineOutcome({ bench }: StepContext, line: BenchLine | undefined): readonly StepOutcome[] {
   if (!line?.taken) return [];
-  const { extents } = bench.charge.actual;
   const reactant = takesPart(line.plan.facts)
-    ? extents?.reactants.find(({ id }) => id === speciesOf(line.plan.facts))
+    ? chargeOf(bench.charge.actual, line.plan.facts.line)?.extents.reactants.find(
+        ({ id }) => id === speciesOf(line.plan.facts),
+      )
     : undefined;
   return [
     { label: 'taken', worked: line.taken },

@@ -5,6 +5,7 @@ import { allowance_K, fastestRamp } from './types';
 import { formatRange } from '../../quantity/formatRange';
 import { stageOf } from '../stages';
 import type { Capillary } from './meltingRun';
+import { earlierOf } from '../../document/steps';
 import type { Finding } from '../../finding/finding';
 import type { MeltingRange, MeltingRangeParams } from './types';
 import type { StepContext } from '../operation';
@@ -58,8 +59,9 @@ function rangeFindings(one: Capillary, context: StepContext): readonly Finding[]
 /** A stage made from another should not melt lower than it did. */
 function fellFindings(one: Capillary, context: StepContext<MeltingRangeParams>): readonly Finding[] {
   const stage = stageOf(context.bench, context.params.of);
-  const before = stage && bestRun(context.bench.meltingOf(stage.from));
-  if (!before || !one.clear || !one.onset || one.clear.q.value >= before.clear.q.value) return [];
+  const earlier = stage && earlierOf(stage);
+  const before = earlier === undefined ? undefined : bestRun(context.bench.meltingOf(earlier));
+  if (!stage || !before || !one.clear || !one.onset || one.clear.q.value >= before.clear.q.value) return [];
   return [
     finding('melt.fell', 'caution', at(context, one, 'clear'), {
       stage: stage.name,

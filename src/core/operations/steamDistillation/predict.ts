@@ -1,3 +1,4 @@
+import { contentOf } from '../../document/steps';
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { format } from '../../quantity/format';
 import { implied } from '../../process/worktop/kinds';
@@ -44,7 +45,7 @@ export function steamOver(
       receiver,
       matter,
       id: stage.substance,
-      percent: Number(stage.basis?.percent ?? 100),
+      percent: Number(contentOf(stage)?.percent ?? 100),
       collected,
     });
   work.temperature(pot, 100);

@@ -1,11 +1,13 @@
+import { leftOf, makerOf, rightOf } from '../../document/reactions';
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
 import { speciesOf, takesPart } from '../chargeTable';
+import type { Reaction } from '../../document/reaction';
 import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
 /** The equation: readable formulas, balance, a product, every reactant charged. */
-export function equationFindings({ doc, facts, difference }: PlanDraft): readonly Finding[] {
+export function equationFindings({ doc, facts, differences }: PlanDraft): readonly Finding[] {
   const found: Finding[] = [];
   for (const { substance, molarMass } of facts.substances.values()) {
     if (molarMass && !molarMass.ok) {
@@ -19,24 +21,44 @@ export function equationFindings({ doc, facts, difference }: PlanDraft): readonl
       );
     }
   }
-  const readable = doc.equation.terms.every(({ substance }) => facts.substances.get(substance)?.molarMass?.ok);
+  return [...found, ...doc.reactions.flatMap((reaction) => ofReaction({ doc, facts, differences }, reaction))];
+}
+
+/** One equation: it balances, it has a product, and something brings every reactant. */
+function ofReaction(
+  { doc, facts, differences }: Pick<PlanDraft, 'doc' | 'facts' | 'differences'>,
+  reaction: Reaction,
+): readonly Finding[] {
+  const found: Finding[] = [];
+  // The place is the reaction's only where there are several.
+  const where = doc.reactions.length > 1 ? { item: reaction.id } : {};
+  const difference = differences.get(reaction.id) ?? {};
+  const readable = reaction.terms.every(({ substance }) => facts.substances.get(substance)?.molarMass?.ok);
   if (readable && Object.keys(difference).length > 0) {
     found.push(
-      finding('equation.unbalanced', 'stop', { field: 'equation' }, { difference: describeImbalance(difference) }),
+      finding(
+        'equation.unbalanced',
+        'stop',
+        { field: 'equation', ...where },
+        { difference: describeImbalance(difference) },
+      ),
     );
   }
-  // A separation or a purification has no equation.
-  if (
-    doc.equation.terms.length > 0 &&
-    !doc.equation.terms.some(({ side, substance }) => side === 'right' && substance === doc.equation.product)
-  ) {
-    found.push(finding('equation.noProduct', 'stop', { field: 'equation' }));
+  if (reaction.terms.length > 0 && !rightOf(reaction).some(({ substance }) => substance === reaction.product)) {
+    found.push(finding('equation.noProduct', 'stop', { field: 'equation', ...where }));
   }
-  const left = doc.equation.terms.filter(({ side }) => side === 'left').map(({ substance }) => substance);
-  const supplied = new Set([...facts.lines.values()].filter(takesPart).map(speciesOf));
-  for (const term of left.filter((id) => !supplied.has(id))) {
+  const supplied = new Set(
+    [...facts.lines.values()].filter((one) => takesPart(one) && one.line.reaction === reaction.id).map(speciesOf),
+  );
+  for (const { substance: term } of leftOf(reaction)) {
+    if (supplied.has(term) || makerOf(doc, reaction, term)) continue;
     found.push(
-      finding('equation.uncharged', 'stop', { term }, { name: facts.substances.get(term)?.substance.name ?? term }),
+      finding(
+        'equation.uncharged',
+        'stop',
+        { term, ...where },
+        { name: facts.substances.get(term)?.substance.name ?? term },
+      ),
     );
   }
   return found;

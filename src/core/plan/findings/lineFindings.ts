@@ -1,5 +1,6 @@
 import { fact, finding } from '../../finding/finding';
-import { speciesOf, takesPart } from '../chargeTable';
+import { chargeOf, speciesOf, takesPart } from '../chargeTable';
+import { leftOf, reactionOf } from '../../document/reactions';
 import type { PlanDraft, PlanLine } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
@@ -18,7 +19,8 @@ function missingFacts({ doc, facts }: PlanDraft, { facts: line, target, total }:
   if (!target) return [finding('line.badReference', 'stop', { ...about, field: 'entered' }, { name })];
   if (!takesPart(line)) return [];
   const found: Finding[] = [];
-  if (!doc.equation.terms.some(({ side, substance }) => side === 'left' && substance === speciesOf(line))) {
+  const reaction = reactionOf(doc, line.line);
+  if (!reaction || !leftOf(reaction).some(({ substance }) => substance === speciesOf(line))) {
     found.push(finding('line.notInEquation', 'caution', about, { name }));
   }
   if (total.amount) return found;
@@ -32,7 +34,7 @@ function missingFacts({ doc, facts }: PlanDraft, { facts: line, target, total }:
 }
 
 function excess({ charge }: PlanDraft, { facts: line, extent }: PlanLine): readonly Finding[] {
-  if (!extent?.flip || charge.extents?.tie || line.line.excessReason) return [];
+  if (!extent?.flip || chargeOf(charge, line.line)?.extents.tie || line.line.excessReason) return [];
   return [
     finding(
       'excess.noReason',

@@ -22,7 +22,8 @@ function bench(doc: Preparation, stage = doc.stages[0], reacts = false): Worktop
   const plan = computePlan(doc);
   const facts = factsOf(doc);
   const world = { plan, facts, kind: kindsOf(facts), scenario: {}, means: () => ({}) };
-  return new Worktop(world, { step, ...(stage ? { stage } : {}), reacts }, { shelf: {}, product: 'flask', labels: {} });
+  const runs = reacts ? doc.reactions.map((reaction) => ({ reaction })) : [];
+  return new Worktop(world, { step, ...(stage ? { stage } : {}), runs }, { shelf: {}, product: 'flask', labels: {} });
 }
 
 const apart = () => shipped('acid-base-neutral');

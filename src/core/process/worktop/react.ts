@@ -3,7 +3,9 @@ import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, plus, times } from '../matter/matter';
 import { phaseKinds } from '../matter/shelf';
 import type { Matter } from '../matter/matter';
+import type { Reaction } from '../../document/reaction';
 import type { PhaseKind } from '../matter/shelf';
+import type { Worked } from '../../quantity/worked';
 import type { Worktop } from './worktop';
 
 const roundedWeights = 1e-4;
@@ -11,13 +13,15 @@ const roundedWeights = 1e-4;
 const least_mol = 1e-8;
 
 /**
- * The reaction runs in a vessel, as far as the conversion assumed: every reactant gives its part, the products come into the
+ * The reactions of a step run in a vessel, as far as the conversion assumed: every reactant gives its part, the products come into the
  * liquid. Mass is conserved because the equation is balanced; an equation that is not leaves its difference as matter of its own.
  */
 export function react(work: Worktop, place: string): void {
-  if (!work.reacts) return;
-  const { plan, kind } = work.world;
-  const { terms, product } = plan.doc.equation;
+  for (const { reaction } of work.runs) run(work, place, reaction);
+}
+
+function run(work: Worktop, place: string, { id, terms, product }: Reaction): void {
+  const { kind } = work.world;
   const left = terms.filter(({ side }) => side === 'left');
   const here = work.whole(place);
   const molar = (id: string) => kind(id).M ?? NaN;
@@ -44,7 +48,13 @@ export function react(work: Worktop, place: string): void {
   work.draw(place, grams('left'));
   const formed = balanced(grams('left'), grams('right'));
   work.put(place, 'liquid', formed);
-  loseUnconverted(work, formed[product] ?? 0, X.q.value, X);
+  if (product !== undefined)
+    loseUnconverted(
+      work,
+      { theory: work.world.plan.charge.reactions.get(id)?.product?.mass, product },
+      formed[product] ?? 0,
+      X,
+    );
 }
 
 /** What a reaction comes to when nobody says: well, or only half where an excess has to push an equilibrium. */
@@ -75,8 +85,13 @@ function balanced(used: Matter, made: Matter): Matter {
   return Math.abs(difference) > 1e-12 ? { ...formed, 'difference~': difference } : formed;
 }
 
-function loseUnconverted(work: Worktop, formed: number, share: number, X: ReturnType<Worktop['assume']>): void {
-  const theory = work.world.plan.charge.product?.mass;
+function loseUnconverted(
+  work: Worktop,
+  { theory, product }: { readonly theory: Worked<'mass'> | undefined; readonly product: string },
+  formed: number,
+  X: Worked<'fraction'>,
+): void {
+  const share = X.q.value;
   const possible = formed / share;
   if (!theory) return;
   // What did not come into the flask cannot be formed: then the theory is not the basis of this loss.
@@ -90,9 +105,7 @@ function loseUnconverted(work: Worktop, formed: number, share: number, X: Return
       unit: 'g',
       value: (whole ? theory.q.value : possible) * (1 - share),
       inputs: {
-        m_theo: whole
-          ? fromWorked(theory)
-          : fromWorked(work.foreseenMass(possible, work.world.plan.doc.equation.product)),
+        m_theo: whole ? fromWorked(theory) : fromWorked(work.foreseenMass(possible, product)),
         X: fromWorked(X),
       },
       figures: 2,

@@ -14,6 +14,7 @@ import type { Kind } from './kinds';
 import type { Loss } from '../../operations/loss';
 import type { Matter } from '../matter/matter';
 import type { Plan } from '../../plan/planTypes';
+import type { Extent, Reaction } from '../../document/reaction';
 import type { Stage, Step } from '../../document/steps';
 import type { Worked, WorkedInput } from '../../quantity/worked';
 
@@ -50,11 +51,11 @@ export interface Before {
   readonly labels: Readonly<Record<string, string>>;
 }
 
-/** A step as the prediction sees it: the stage it works towards, and whether the reaction ends in it. */
+/** A step as the prediction sees it: the stage it works towards, and the reactions that run in it. */
 export interface Task {
   readonly step: Step;
   readonly stage?: Stage;
-  readonly reacts: boolean;
+  readonly runs: readonly { readonly reaction: Reaction; readonly to?: Extent }[];
 }
 
 /** What a step did. */
@@ -81,7 +82,7 @@ export interface After extends Before {
 export class Worktop<S extends string = string> {
   readonly step: Step;
   readonly stage: Stage | undefined;
-  readonly reacts: boolean;
+  readonly runs: Task['runs'];
   private shelf: Record<string, Content>;
   private labels: Record<string, string>;
   private followed: string;
@@ -96,12 +97,12 @@ export class Worktop<S extends string = string> {
 
   constructor(
     readonly world: World,
-    { step, stage, reacts }: Task,
+    { step, stage, runs }: Task,
     before: Before,
   ) {
     this.step = step;
     this.stage = stage;
-    this.reacts = reacts;
+    this.runs = runs;
     this.shelf = { ...before.shelf };
     this.labels = { ...before.labels };
     this.followed = before.product;

@@ -1,6 +1,6 @@
 import { format } from '@/core/quantity/format';
 import { basisName } from '@/core/plan/stageBasis';
-import { fromCharge } from '@/core/document/steps';
+import { contentOf, earlierOf } from '@/core/document/steps';
 import { rangeText } from './rangeText';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { CSSProperties } from 'react';
@@ -40,8 +40,10 @@ function ForeseenStage({
   readonly full: number;
 }) {
   const at = (value: number) => `${(value / full) * 100}%`;
-  const isFirst = stage.from === fromCharge;
-  const root = stages.find((other) => other.stage.from === fromCharge && other.stage.substance === stage.substance);
+  const isFirst = earlierOf(stage) === undefined;
+  const root = stages.find(
+    (other) => earlierOf(other.stage) === undefined && other.stage.substance === stage.substance,
+  );
   const start = basisName(stage) ?? 'Theoretical yield';
   const share = (value: number, of: number) => format({ dim: 'fraction', value: value / of }, '%', { figures: 2 });
   return (
@@ -72,7 +74,7 @@ function ForeseenStage({
           <small className="num">{rangeText(mass, low, high)}</small>
           {root && (
             <small className="num">
-              {share(mass.q.value, root.basis.q.value)} {root.stage.basis ? 'recovered' : 'yield'}
+              {share(mass.q.value, root.basis.q.value)} {contentOf(root.stage) ? 'recovered' : 'yield'}
             </small>
           )}
           {!isFirst && <small className="num">{share(mass.q.value, basis.q.value)} recovery</small>}

@@ -1,14 +1,15 @@
 import { has } from '../operations/named';
-import type { Preparation } from '../document/document';
+import type { Preparation } from './document';
 
 /**
- * Step in which the reaction comes to its end: the last of those that let it run in the reaction vessel, before anything else
- * than charging and cooling is done to it.
+ * Step in which a reaction comes to its end where nobody says so: the last of those that let it run in the reaction vessel, before
+ * anything else than charging and cooling is done to it.
+ *
+ * @param vessel that the reaction is in, where it is known
  */
-export function reactionStep(doc: Preparation): string | undefined {
-  const vessel = doc.lines.find(({ id }) => id === doc.reference)?.vessel;
+export function usualRun({ steps }: Pick<Preparation, 'steps'>, vessel: string | undefined): string | undefined {
   let last: string | undefined;
-  for (const step of doc.steps) {
+  for (const step of steps) {
     const { id, uses } = step;
     const here = uses?.['in'] === undefined || vessel === undefined || uses['in'] === vessel;
     if (has(step, 'reacts') && here) last = id;

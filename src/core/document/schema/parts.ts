@@ -1,38 +1,42 @@
+/*
+ * Shapes that all formats share. Formats 1 and 2 are frozen: what they took is taken for good, so that nothing here is narrowed, and what
+ * a later format takes beside it is written there.
+ */
 import { array, boolean, lazy, mixed, number, object, string } from 'yup';
-import { findUnit } from '../quantity/units';
-import { deviceSchema } from '../quantity/deviceSchema';
-import { findOperation } from '../operations/registry';
-import { conventionsSchema } from '../conventions/schema';
-import { dryingAgentIds } from '../reference/dryingAgents';
-import { forms } from '../reference/substance';
-import { groupCountsSchema, hazardLabelSchema } from '../reference/schema';
-import { wasteStreamIds } from '../reference/wasteStreams';
-import { checks, excessReasons, formatVersion, roles, vesselKinds } from './document';
-import type { Schema } from 'yup';
+import { findUnit } from '../../quantity/units';
+import { deviceSchema } from '../../quantity/deviceSchema';
+import { findOperation } from '../../operations/registry';
+import { conventionsSchema } from '../../conventions/schema';
+import { dryingAgentIds } from '../../reference/dryingAgents';
+import { forms } from '../../reference/substance';
+import { groupCountsSchema, hazardLabelSchema } from '../../reference/schema';
+import { wasteStreamIds } from '../../reference/wasteStreams';
+import { checks, excessReasons, roles } from '../document';
+import type { ObjectShape, Schema } from 'yup';
 
-const one = <T extends string>(values: readonly T[]) =>
+export const one = <T extends string>(values: readonly T[]) =>
   string()
     .oneOf(values, `must be one of ${values.join(', ')}`)
     .required();
-const text = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
-const id = () =>
+export const text = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
+export const id = () =>
   string()
     .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be 1 to 40 lower-case letters, digits or hyphens')
     .required();
-const oneOf = <T extends string>(values: readonly T[]) =>
+export const oneOf = <T extends string>(values: readonly T[]) =>
   string().oneOf([...values], `must be one of ${values.join(', ')}`);
 const optionalId = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be the id of a reference entry');
-const numeral = () =>
+export const numeral = () =>
   string()
     .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a positive decimal numeral in quotes, such as "2.00"')
     .test('positive', 'must be more than zero', (value) => value === undefined || Number(value) > 0);
-const percent = () =>
+export const percent = () =>
   numeral().test(
     'percent',
     'must be more than 0 and at most 100',
     (value) => value === undefined || Number(value) <= 100,
   );
-const bounded = (least: number, most: number) =>
+export const bounded = (least: number, most: number) =>
   number().min(least, `must be at least ${least}`).max(most, `must be at most ${most}`);
 const unitOf = (dim: string) =>
   string().test(
@@ -55,14 +59,14 @@ const unknown = (value: unknown, key: string) =>
   );
 
 /** Picks the schema of a variant by its tag; an unknown tag is its own fault. */
-function variant(key: string, shapes: Readonly<Record<string, Schema>>) {
+export function variant(key: string, shapes: Readonly<Record<string, Schema>>) {
   return lazy((value: unknown) => {
     const tag = (value as Record<string, unknown> | null | undefined)?.[key];
     return (typeof tag === 'string' && Object.hasOwn(shapes, tag) ? shapes[tag] : undefined) ?? unknown(value, key);
   });
 }
 
-const datum = () =>
+export const datum = () =>
   object({ digits: numeral().required(), at_C: bounded(-100, 400), source: text(200).required(), check: one(checks) })
     .noUnknown()
     .default(undefined);
@@ -111,7 +115,7 @@ const solubility = object({
     .required(),
 }).noUnknown();
 
-const substance = object({
+export const substance = object({
   id: id(),
   name: text(120).required(),
   formula: text(200),
@@ -141,10 +145,10 @@ const substance = object({
   caution: text(400),
 }).noUnknown();
 
-const measured = (dim: string) =>
+export const measured = (dim: string) =>
   object({ by: string().required(), digits: numeral().required(), unit: unitOf(dim).required() }).noUnknown();
-const relative = object({ by: string().required(), digits: numeral().required() }).noUnknown();
-const entered = variant('by', {
+export const relative = object({ by: string().required(), digits: numeral().required() }).noUnknown();
+export const waysOfWriting = {
   mass: measured('mass'),
   volume: measured('volume'),
   amount: measured('amount'),
@@ -152,23 +156,20 @@ const entered = variant('by', {
   molPercent: relative,
   perMass: object({ by: string().required(), digits: numeral().required(), of: id(), percent: percent() }).noUnknown(),
   words: object({ by: string().required(), text: text(80).required() }).noUnknown(),
-});
+};
 
-const strength = lazy((value: unknown) =>
-  value === undefined
-    ? mixed()
-    : variant('by', {
-        massFraction: object({ by: string().required(), digits: percent().required() }).noUnknown(),
-        molarity: relative,
-      }).resolve({ value }),
-);
+export const strengthGiven = () =>
+  variant('by', {
+    massFraction: object({ by: string().required(), digits: percent().required() }).noUnknown(),
+    molarity: relative,
+  });
+const strength = () => lazy((value: unknown) => (value === undefined ? mixed() : strengthGiven().resolve({ value })));
 
-const line = object({
+export const lineFields = {
   id: id(),
   substance: id(),
   role: one(roles),
-  entered,
-  strength,
+  strength: strength(),
   density: datum(),
   delivers: object({ substance: id(), count: bounded(0.01, 99).required() })
     .noUnknown()
@@ -183,9 +184,9 @@ const line = object({
   vessel: string(),
   waste: oneOf(wasteStreamIds),
   note: text(400),
-}).noUnknown();
+};
 
-const pin = variant('at', {
+export const pin = variant('at', {
   factor: object({ at: string().required(), digits: numeral().required() }).noUnknown(),
   line: object({
     at: string().required(),
@@ -208,8 +209,6 @@ const pin = variant('at', {
   }).noUnknown(),
 });
 
-const basis = object({ line: id(), percent: percent() }).noUnknown().default(undefined);
-const stage = object({ id: id(), name: text(80).required(), substance: id(), from: id(), basis }).noUnknown();
 const minutes = () => bounded(0, 10080);
 const taken = object({ low: number(), typical: number().required(), high: number() }).noUnknown();
 /** Values by a key that the operation knows. */
@@ -218,91 +217,85 @@ const assumptions = lazy((value: unknown) =>
     ? object(Object.fromEntries(Object.keys(value).map((key) => [key, taken])))
     : mixed().test('assume', 'must hold values by name', () => value === undefined),
 );
-const step = lazy((value: unknown) => {
-  const { op, opVersion } = (value ?? {}) as { readonly op?: unknown; readonly opVersion?: unknown };
-  const operation = typeof op === 'string' ? findOperation(op) : undefined;
-  return object({
-    id: id(),
-    op: string()
-      .test(
-        'op',
-        () => `there is no operation "${String(op)}"`,
-        () => operation !== undefined,
-      )
-      .required(),
-    opVersion: number()
-      .test(
-        'version',
-        () => `version ${String(opVersion)} of this operation is not known`,
-        (version) => operation === undefined || operation.versions[Number(version) - 1] !== undefined,
-      )
-      .required(),
-    params: operation?.versions[Number(opVersion) - 1]?.schema ?? operation?.params ?? mixed(),
-    uses: mixed<Record<string, unknown>>().test(
-      'uses',
-      'must name vessels',
-      (uses) =>
-        uses === undefined ||
-        (typeof uses === 'object' &&
-          !Array.isArray(uses) &&
-          Object.values(uses).every((name) => typeof name === 'string')),
-    ),
-    device: string(),
-    text: text(400),
-    expect: array(text(200).required()).max(10, 'must have at most 10 entries'),
-    time: object({ typical_min: minutes().required(), attended: boolean().required() }).noUnknown().required(),
-    safeStop: text(200),
-    assume: assumptions,
-    optional: boolean(),
-  }).noUnknown();
-});
+/** Keys of a step that do not depend on its operation. */
+const stepFields = {
+  id: id(),
+  device: string(),
+  text: text(400),
+  expect: array(text(200).required()).max(10, 'must have at most 10 entries'),
+  time: object({ typical_min: minutes().required(), attended: boolean().required() }).noUnknown().required(),
+  safeStop: text(200),
+  assume: assumptions,
+  optional: boolean(),
+};
 
-/** Shape of a preparation, strict: nothing is cast, nothing unknown passes. */
-export const preparationSchema = object({
+/** A step, judged by the version of the operation that it names. */
+export const stepWith = (more: ObjectShape = {}) =>
+  lazy((value: unknown) => {
+    const { op, opVersion } = (value ?? {}) as { readonly op?: unknown; readonly opVersion?: unknown };
+    const operation = typeof op === 'string' ? findOperation(op) : undefined;
+    return object({
+      ...stepFields,
+      ...more,
+      op: string()
+        .test(
+          'op',
+          () => `there is no operation "${String(op)}"`,
+          () => operation !== undefined,
+        )
+        .required(),
+      opVersion: number()
+        .test(
+          'version',
+          () => `version ${String(opVersion)} of this operation is not known`,
+          (version) => operation === undefined || operation.versions[Number(version) - 1] !== undefined,
+        )
+        .required(),
+      params: operation?.versions[Number(opVersion) - 1]?.schema ?? operation?.params ?? mixed(),
+      uses: mixed<Record<string, unknown>>().test(
+        'uses',
+        'must name vessels',
+        (uses) =>
+          uses === undefined ||
+          (typeof uses === 'object' &&
+            !Array.isArray(uses) &&
+            Object.values(uses).every((name) => typeof name === 'string')),
+      ),
+    }).noUnknown();
+  });
+
+/** Keys at the top of every format. */
+export const common = {
   format: string().oneOf(['mozle-preparation'], 'must be "mozle-preparation"').required(),
-  formatVersion: number().oneOf([formatVersion], `must be ${formatVersion}`).required(),
   title: text(120).required(),
   summary: text(1000).defined(),
   protection: text(400).defined(),
-  substances: array(substance)
-    .min(1, 'must have at least one substance')
-    .max(80, 'must have at most 80 substances')
-    .required(),
-  equation: object({
-    terms: array(
-      object({
-        substance: id(),
-        side: one(['left', 'right'] as const),
-        coefficient: bounded(0.01, 99).required(),
-      }).noUnknown(),
-    )
-      .max(20, 'must have at most 20 terms')
-      .required(),
-    product: id(),
-  })
-    .noUnknown()
-    .required(),
-  reference: id(),
-  lines: array(line).min(1, 'must have at least one line').max(60, 'must have at most 60 lines').required(),
-  vessels: array(
-    object({
-      id: id(),
-      name: text(80).required(),
-      kind: one(vesselKinds),
-      capacity_mL: bounded(1, 20000).required(),
-      covers_mL: bounded(0.1, 20000),
-    }).noUnknown(),
-  )
-    .max(20, 'must have at most 20 vessels')
-    .required(),
   devices: array(deviceSchema).max(40, 'must have at most 40 devices').required(),
-  stages: array(stage).max(10, 'must have at most 10 stages').required(),
-  steps: array(step).max(100, 'must have at most 100 steps').required(),
   pin,
   benches: bounded(1, 60).integer('must be a whole number').required(),
   spare_percent: bounded(0, 100).required(),
   conventions: conventionsSchema,
-})
-  .noUnknown()
-  .required()
-  .strict(true);
+};
+
+export const versionOf = (version: number) => number().oneOf([version], `must be ${version}`).required();
+
+export const terms = () =>
+  array(
+    object({
+      substance: id(),
+      side: one(['left', 'right'] as const),
+      coefficient: bounded(0.01, 99).required(),
+    }).noUnknown(),
+  )
+    .max(20, 'must have at most 20 terms')
+    .required();
+
+/** A vessel of one of some kinds. */
+export const vesselOf = (kinds: readonly string[]) =>
+  object({
+    id: id(),
+    name: text(80).required(),
+    kind: one(kinds),
+    capacity_mL: bounded(1, 20000).required(),
+    covers_mL: bounded(0.1, 20000),
+  });
