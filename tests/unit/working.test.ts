@@ -1,3 +1,5 @@
+import { benchState } from '@/core/bench/benchState';
+import { fullDocument } from '../support/fullDocument';
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchResults } from '@/core/results/benchResults';
 import { computePlan } from '@/core/plan/plan';
@@ -18,6 +20,7 @@ import { acetanilide, dienone, shippedPreparations, smallPreparation } from '../
 import { entriesOf, reading } from '../support/record';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { Dim } from '@/core/quantity/dims';
+import type { Body } from '@/core/record/entry';
 import type { Pin, Preparation } from '@/core/document/document';
 import type { Worked } from '@/core/quantity/worked';
 
@@ -152,8 +155,29 @@ const foreseen = [
   ...shippedPreparations().map(([, doc]) => processPlan(computePlan(doc))),
   processPlan(computePlan(onePoint())),
 ];
+// An intermediate that is weighed, and what follows it.
+const weighedStage = (step: string, digits: string): Body => ({
+  k: 'reading',
+  place: { step, slot: 'net' },
+  digits,
+  unit: 'g',
+});
+const chain = benchState(
+  fullDocument(),
+  entriesOf([
+    reading('bromide', 'volume', '5.00 mL'),
+    reading('magnesium', 'net', '1.22 g'),
+    reading('ketone', 'net', '3.00 g'),
+    reading('quench', 'volume', '30.0 mL'),
+    weighedStage('weigh-alcohol', '2.80'),
+    reading('acid', 'net', '17.00 g'),
+    weighedStage('weigh-ester', '1.90'),
+  ]),
+);
 const all = [
   ...plans,
+  chain.charge,
+  benchResults(chain),
   foreseen,
   bench,
   benches,

@@ -5,7 +5,10 @@ import { derive } from '../stoichiometry/derive';
 import { formatDigits } from '../quantity/format';
 import { fromWorked } from '../quantity/worked';
 import { chargeFindings } from './chargeFindings';
+import { fedReactions, followedBy } from '../plan/following';
 import { measuredAmount, readingsOf } from './measured';
+import type { Fed } from '../plan/following';
+import type { Worked } from '../quantity/worked';
 import type { Pin, Preparation } from '../document/document';
 import type { Plan } from '../plan/planTypes';
 import type { Facts } from '../plan/facts';
@@ -18,8 +21,13 @@ import type { Measured } from '../stoichiometry/lineAmounts';
  *
  * @param issued the frozen document of the class
  * @param record the folded record
+ * @param massOf what was found of a stage: what is taken from it, and all that follows, goes by that
  */
-export function benchCharge(issued: Preparation, record: readonly Live[]): BenchCharge {
+export function benchCharge(
+  issued: Preparation,
+  record: readonly Live[],
+  massOf: (stage: string) => Worked<'mass'> | undefined = () => undefined,
+): BenchCharge {
   const facts = factsOf(issued);
   const before = issuedPlan(issued);
   const taken = new Map<string, Measured>();
@@ -27,29 +35,84 @@ export function benchCharge(issued: Preparation, record: readonly Live[]): Bench
     const amount = measuredAmount(readingsOf(record, id), issued.devices);
     if (amount) taken.set(id, amount);
   }
-  const reference = wholeReference(facts, taken, issued.reference, before);
-  const plan =
-    reference && issued.reference !== undefined
-      ? computePlan({ ...issued, pin: pinOn(issued.reference, reference) })
-      : before;
+  for (const { id, entered, supply } of issued.lines) {
+    // Where all of a stage goes on, what was found of it is what was taken.
+    const all = entered.by === 'expected' && supply && massOf(supply.stage);
+    if (all && !taken.has(id)) taken.set(id, all);
+  }
+  const leading = issued.lines.find(({ id, supply }) => id === issued.reference && supply === undefined)?.id;
+  const reference = wholeReference(facts, taken, leading, before);
+  const pinned = leading !== undefined && reference ? { ...issued, pin: pinOn(leading, reference) } : undefined;
+  const scaled = pinned ? computePlan(pinned) : before;
+  const fed = fedReactions(issued);
+  const ratios = ratiosOf(fed, scaled, { taken, massOf });
+  const followed = followedBy(issued, fed);
+  const follows = new Map([...followed].flatMap(([line, id]) => [[line, ratios.get(id)] as const]).filter(isKnown));
+  const plan = follows.size > 0 ? computePlan(pinned ?? issued, { follows }) : scaled;
   const actual = chargeTable(facts, new Map([...taken].map(([id, amount]) => [id, onePortion(facts, id, amount)])));
   const lines = plan.lines.map((line, i): BenchLine => {
     const { id } = line.facts.line;
     const old = before.lines[i]?.target?.rounded;
-    const moved = old && line.target && old.q.value !== line.target.rounded.q.value && id !== issued.reference;
+    const moved = old && line.target && old.q.value !== line.target.rounded.q.value && id !== leading;
+    const group = fed.find(({ reaction }) => reaction.id === followed.get(id));
+    const after = follows.has(id) ? group?.line.id : leading;
     const amount = taken.get(id);
-    const goal = id === issued.reference ? before.lines[i]?.total : line.total;
+    const goal = id === leading ? before.lines[i]?.total : line.total;
     return {
       plan: line,
       goal: goal ?? {},
-      ...(moved ? { issuedTarget: old, issuedGoal: before.lines[i]?.total ?? {} } : {}),
+      ...(moved
+        ? {
+            issuedTarget: old,
+            issuedGoal: before.lines[i]?.total ?? {},
+            ...(after === undefined ? {} : { follows: after }),
+          }
+        : {}),
       readings: readingsOf(record, id),
       ...(amount ? { taken: amount } : {}),
     };
   });
-  const planned = before.charge.product;
-  const charge = { plan, retargeted: reference !== undefined, lines, actual, ...(planned ? { planned } : {}) };
+  const charge = { plan, lines, actual, issued: before.charge };
   return { ...charge, findings: chargeFindings(issued, charge, record) };
+}
+
+type Ratio = readonly [line: string, ratio: Worked<'number'>];
+const isKnown = (one: readonly [string, Worked<'number'> | undefined]): one is Ratio => one[1] !== undefined;
+
+/**
+ * How much of each stage that feeds a reaction there is, against what the plan takes from it: what was taken, or what was found of the
+ * stage. A line that takes a fixed part of a stage does not grow with a better yield. Where nothing is found yet, the reaction
+ * before decides.
+ */
+function ratiosOf(
+  fed: readonly Fed[],
+  plan: Plan,
+  found: {
+    readonly taken: ReadonlyMap<string, Measured>;
+    readonly massOf: (stage: string) => Worked<'mass'> | undefined;
+  },
+): ReadonlyMap<string, Worked<'number'>> {
+  const ratios = new Map<string, Worked<'number'>>();
+  for (const { reaction, line, stage, before } of fed) {
+    const wanted = plan.exact.rows.get(line.id)?.total.mass;
+    const taken = found.taken.get(line.id);
+    const amount = taken?.q.dim === 'mass' ? (taken as Worked<'mass'>) : found.massOf(stage.id);
+    const inherited = before === undefined ? undefined : ratios.get(before);
+    const enough = !taken && line.entered.by !== 'expected' && amount && wanted && amount.q.value >= wanted.q.value;
+    if (amount && wanted && wanted.q.value > 0 && !enough)
+      ratios.set(
+        reaction.id,
+        derive({
+          formula: 'followed',
+          dim: 'number',
+          unit: '×',
+          value: amount.q.value / wanted.q.value,
+          inputs: { x: fromWorked(amount), x_0: fromWorked(wanted) },
+        }),
+      );
+    else if (inherited && !enough) ratios.set(reaction.id, inherited);
+  }
+  return ratios;
 }
 
 const plans = new WeakMap<Preparation, Plan>();

@@ -96,8 +96,12 @@ function stateOf(
   settings: ClassSettings,
 ): Omit<BenchState, 'unreadable'> {
   const record = withNames(foldRecord(entries), issued);
-  const charge = benchCharge(issued, record);
-  const bench = benchOf(issued, charge, record, settings);
+  const charged = benchCharge(issued, record);
+  const found = benchOf(issued, charged, record, settings);
+  // Once a stage is found that something is taken from, the amounts that follow are known.
+  const feeds = issued.lines.some(({ supply }) => supply && found.massOf(supply.stage));
+  const charge = feeds ? benchCharge(issued, record, (stage) => found.massOf(stage)?.mass) : charged;
+  const bench = feeds ? { ...found, charge } : found;
   const overrides = record.filter((one): one is Live<Override> => one.status === 'live' && one.body.k === 'override');
   const exactly = ({ key, facts }: Finding) =>
     overrides.find(({ body }) => body.finding === key && body.facts === facts);

@@ -13,6 +13,8 @@ export interface BenchLine {
   /** One portion and all portions together as issued, when the target has moved. */
   readonly issuedTarget?: Measured;
   readonly issuedGoal?: Amounts;
+  /** Line whose measured amount the target follows. */
+  readonly follows?: string;
   readonly readings: LineReadings;
   /** All portions together, as measured. */
   readonly taken?: Measured;
@@ -22,11 +24,10 @@ export interface BenchLine {
 export interface BenchCharge {
   /** Targets in force: re-targeted once the reference has been measured. */
   readonly plan: Plan;
-  readonly retargeted: boolean;
   readonly lines: readonly BenchLine[];
   /** From readings alone; extents and yield only when every reactant has been measured. */
   readonly actual: Charge;
-  /** Product that the issued amounts would allow, whatever was taken: the other school's basis of the yield. */
-  readonly planned?: Amounts;
+  /** What the issued amounts would allow, whatever was taken: the other school's basis of the yield. */
+  readonly issued: Charge;
   readonly findings: readonly Finding[];
 }

@@ -50,7 +50,9 @@ function offTarget(line: BenchLine): readonly Finding[] {
   const { taken, plan, goal } = line;
   const { id, role } = plan.facts.line;
   const wanted = taken && goal[taken.q.dim];
-  if (!taken || !wanted || role === 'aid') return [];
+  // What there is of a stage is what it came to, and no slip of the charge.
+  const supplied = plan.facts.line.entered.by === 'expected';
+  if (!taken || !wanted || role === 'aid' || supplied) return [];
   const off = taken.q.value / wanted.q.value - 1;
   // What does not react may follow the sheet as well as the new target.
   const issued = takesPart(plan.facts) ? undefined : line.issuedGoal?.[taken.q.dim];

@@ -26,6 +26,15 @@ export function referenceOf(
   return reaction?.reference ?? reference;
 }
 
+/** The line that feeds a reaction from an earlier stage: its reference, if that one does. */
+export function supplyOf(
+  { lines, reference }: Pick<Preparation, 'lines' | 'reference'>,
+  reaction: Reaction,
+): ChargeLine | undefined {
+  const supplied = lines.filter(({ supply, reaction: into }) => supply !== undefined && into === reaction.id);
+  return supplied.find(({ id }) => id === (reaction.reference ?? reference)) ?? supplied[0];
+}
+
 /** The stage from the charge that a stage goes back to. */
 export function rootOf({ stages }: Pick<Preparation, 'stages'>, stage: Stage): Stage {
   const { origin } = stage;

@@ -2,7 +2,7 @@ import { changed } from '../changed';
 import { charge } from '../operations/charge';
 import { slug } from '../slug';
 import { contentOf } from '../document/steps';
-import { leftOf } from '../document/reactions';
+import { inOrder, leftOf } from '../document/reactions';
 import { usualRun } from '../document/usualRun';
 import { findOperation } from '../operations/registry';
 import { namedBy } from '../operations/named';
@@ -68,6 +68,18 @@ export function setCoefficient(doc: Preparation, reaction: string, term: Term): 
   return changeReaction(doc, reaction, (one) => ({
     terms: one.terms.map((old) => (old.substance === term.substance && old.side === term.side ? term : old)),
   }));
+}
+
+/** Makes a line the one that is meant to limit: of its own reaction, and of the whole when that is the first of the reactions. */
+export function setReference(doc: Preparation, line: string): Preparation {
+  const into = doc.lines.find(({ id }) => id === line)?.reaction;
+  const first = inOrder(doc)[0]?.id;
+  if (into === undefined || into === first)
+    return {
+      ...(into === undefined ? doc : changeReaction(doc, into, () => ({ reference: undefined }))),
+      reference: line,
+    };
+  return changeReaction(doc, into, () => ({ reference: line }));
 }
 
 /** Changes a reaction. */

@@ -22,21 +22,48 @@ export function enteredText(entered: Entered): string {
   }
 }
 
+/** What a text is read against. */
+export interface Before {
+  /** What the line holds; a bare number takes its unit, mL/g keeps what it refers to. */
+  readonly entered: Entered;
+  readonly role: Role;
+  /** It is taken from a stage: a per cent of what the stage can be at most is an amount then. */
+  readonly supplied?: boolean;
+}
+
+type Parsed = { readonly ok: true; readonly value: Entered } | { readonly ok: false; readonly says: string };
+
+const rangeOf = /^([\d.]+)\s*(?:–|-|to)\s*([\d.]+)(\s*\D*)$/;
+
 /**
- * Reads a line's amount in any of the ways the bench writes it: a mass, a volume, an amount, equivalents, mol %, or mL per
- * gram. Aids may also be given in words.
+ * Reads a line's amount in any of the ways the bench writes it: a mass, a volume, an amount, a range of one of these, equivalents, mol %,
+ * or mL per gram; what is taken from a stage also as per cent of it. Aids may be given in words.
  *
- * @param before what the line holds; a bare number takes its unit, mL/g keeps what it refers to
- * @example parseEntered('1.2 equiv', { by: 'mass', digits: '1', unit: 'g' }, 'reactant') // → { ok: true, value: { by: 'equivalents', digits: '1.2' } }
+ * @example parseEntered('1.2 equiv', { entered: { by: 'mass', digits: '1', unit: 'g' }, role: 'reactant' }) // → { ok: true, value: { by: 'equivalents', digits: '1.2' } }
  */
-export function parseEntered(
-  text: string,
-  before: Entered,
-  role: Role,
-): { ok: true; value: Entered } | { ok: false; says: string } {
+export function parseEntered(text: string, { entered: before, role, supplied = false }: Before): Parsed {
   const words = text.trim();
   if (role === 'aid' && /^\p{L}|^\d+ (or|to) /u.test(words) && words.length <= 80)
     return { ok: true, value: { by: 'words', text: words } };
+  const share = /^(\d{1,3}(?:\.\d{1,3})?)\s*%(?: of the stage)?$/.exec(words)?.[1];
+  if (supplied && share !== undefined)
+    return Number(share) > 0 && Number(share) <= 100
+      ? { ok: true, value: { by: 'expected', percent: share } }
+      : { ok: false, says: 'More than 0 and at most 100 % of what the stage can be.' };
+  const [, low, high, unit = ''] = rangeOf.exec(words) ?? [];
+  if (low === undefined || high === undefined) return parseSingle(text, before);
+  const [from, to] = [parseSingle(`${low}${unit}`, before), parseSingle(`${high}${unit}`, before)];
+  if (!from.ok) return from;
+  if (!to.ok) return to;
+  const [a, b] = [from.value, to.value];
+  if ((a.by !== 'mass' && a.by !== 'volume' && a.by !== 'amount') || a.by !== b.by)
+    return { ok: false, says: 'A range is one of g, mL or mmol.' };
+  return Number(b.digits) > Number(a.digits)
+    ? { ok: true, value: { ...a, high: b.digits } }
+    : { ok: false, says: 'A range begins with its smaller end.' };
+}
+
+function parseSingle(text: string, before: Entered): Parsed {
   const unit = 'unit' in before ? before.unit : undefined;
   const parsed = parseAmount(text, {
     dims: ['mass', 'volume', 'amount', 'number', 'fraction', 'volumePerMass'],

@@ -3,11 +3,9 @@ import type { Preparation } from '../document/document';
 import { finding } from '../finding/finding';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
-import { coefficientInput } from '../stoichiometry/extents';
 import { contentOf, earlierOf } from '../document/steps';
-import { molarMass } from '../compound/molarMass';
 import { inSentence } from '../document/inSentence';
-import { reactionBehind, rightOf, rootOf } from '../document/reactions';
+import { rootOf } from '../document/reactions';
 import { stageBasis } from '../plan/stageBasis';
 import { percent, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
@@ -38,39 +36,23 @@ export function beforeOf({ massOf }: Pick<Bench, 'massOf'>, stage: Stage): Stage
 }
 
 /** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */
-export function mostOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
-  const root = rootOf(bench.doc, stage);
-  return contentOf(root) ? stageBasis({ charge: bench.charge.actual }, root) : theoryOf(bench, stage);
-}
-
-/** Theoretical yield of what a stage weighs: of the product, or of another substance that the equation makes beside it. */
-export function theoryOf(bench: Pick<Bench, 'doc' | 'charge'>, stage: Stage): Worked<'mass'> | undefined {
-  const { substance, origin } = rootOf(bench.doc, stage);
-  const reaction = reactionBehind(bench.doc, stage);
-  const term = reaction && rightOf(reaction).find((one) => one.substance === substance);
-  if (origin?.by !== 'byProduct' || !term) return theory(bench);
-  const charge = onPlan(bench.doc) ? bench.charge.plan.charge : bench.charge.actual;
-  const extent = bench.charge.actual.product && charge.reactions.get(reaction.id)?.extents.limiting.extent;
-  const formula = bench.doc.substances.find(({ id }) => id === substance)?.formula;
-  const M = formula === undefined ? undefined : molarMass(formula);
-  if (!extent || !M?.ok) return undefined;
-  return derive({
-    formula: 'byProduct',
-    dim: 'mass',
-    unit: 'g',
-    value: term.coefficient * extent.q.value * M.value.q.value,
-    inputs: { ν: coefficientInput(term.coefficient), ξ_lim: fromWorked(extent), M: fromWorked(M.value) },
-  });
+export function mostOf({ doc, charge }: Charged, stage: Stage): Worked<'mass'> | undefined {
+  const root = rootOf(doc, stage);
+  if (contentOf(root)) return stageBasis({ doc, charge: charge.actual }, root);
+  const actual = stageBasis({ doc, charge: charge.actual }, root);
+  return actual && onPlan(doc) ? stageBasis({ doc, charge: charge.issued }, root) : actual;
 }
 
 /**
- * Theoretical yield from what was charged, or where the course's convention says so from the planned amounts; nothing before
- * every reactant is measured.
+ * Theoretical yield of what the preparation is for, from what was charged, or where the course's convention says so from the planned
+ * amounts; nothing before every reactant is measured.
  */
-export function theory({ doc, charge }: Pick<Bench, 'doc' | 'charge'>): Worked<'mass'> | undefined {
+export function theory({ doc, charge }: Charged): Worked<'mass'> | undefined {
   const actual = charge.actual.product?.mass;
-  return actual && onPlan(doc) ? charge.planned?.mass : actual;
+  return actual && onPlan(doc) ? charge.issued.product?.mass : actual;
 }
+
+type Charged = Pick<Bench, 'doc' | 'charge'>;
 
 /** Whether percent yields rest on the planned amounts. */
 export function onPlan({ conventions }: Pick<Preparation, 'conventions'>): boolean {
@@ -89,7 +71,7 @@ export function shareOf(
 ): Worked<'fraction'> | undefined {
   if (contentOf(stage)) return recoveryOf(mass, mostOf(bench, stage));
   return earlierOf(stage) === undefined
-    ? yieldOf(mass, theoryOf(bench, stage))
+    ? yieldOf(mass, mostOf(bench, stage))
     : recoveryOf(mass, bench.inputOf(stage.id) ?? beforeOf(bench, stage)?.mass);
 }
 

@@ -1,4 +1,5 @@
-import { reactionOf, referenceOf } from '../document/reactions';
+import { stageBasis } from './stageBasis';
+import { inOrder, reactionOf, referenceOf, rootOf } from '../document/reactions';
 import { derive } from '../stoichiometry/derive';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { figuresOf } from '../quantity/decimals';
@@ -30,8 +31,21 @@ export function asWritten(facts: Facts): AsWritten {
   };
   const lines = [...facts.lines.values()];
   for (const line of lines) put(line, typedAmount(line));
-  const typed = chargeTable(facts, portions);
-  for (const line of lines) put(line, relativeToReference(facts, line, typed));
+  // A reaction after those that feed it: what it takes from a stage is known once their charge is.
+  for (const { id } of inOrder(facts.doc)) {
+    const own = lines.filter(({ line }) => line.reaction === id);
+    if (own.some(({ line }) => line.entered.by === 'expected')) {
+      const before = chargeTable(facts, portions);
+      for (const line of own) put(line, expectedOfStage(facts, line, before));
+    }
+    const typed = chargeTable(facts, portions);
+    for (const line of own) put(line, relativeToReference(facts, line, typed));
+  }
+  const reacting = chargeTable(facts, portions);
+  for (const line of lines.filter(({ line: one }) => one.reaction === undefined)) {
+    put(line, expectedOfStage(facts, line, reacting));
+    put(line, relativeToReference(facts, line, reacting));
+  }
   const withReagents = chargeTable(facts, portions);
   for (const line of lines) put(line, perMass(line, withReagents));
   return { portions, charge: chargeTable(facts, portions) };
@@ -77,6 +91,24 @@ function relativeToReference(facts: Facts, { line, portions }: LineFacts, charge
     unit: 'mmol',
     value: value / portions,
     inputs: { ...all, k },
+  });
+}
+
+/** Of a line that takes all of a stage: the share that is expected of what the stage can be at most. */
+function expectedOfStage({ doc }: Facts, { line }: LineFacts, charge: Charge): Worked<'mass'> | undefined {
+  const { entered, supply } = line;
+  const stage = doc.stages.find(({ id }) => id === supply?.stage);
+  if (entered.by !== 'expected' || !stage) return undefined;
+  const most = stageBasis({ doc, charge }, rootOf(doc, stage));
+  if (!most) return undefined;
+  const Y = numeral(entered.percent, 'fraction', '%', { at: 'line', id: line.id, field: 'percent' });
+  return derive({
+    formula: 'expectedOfStage',
+    dim: 'mass',
+    unit: 'g',
+    value: most.q.value * Y.q.value,
+    inputs: { m_most: fromWorked(most), Y },
+    certain: 'assumed',
   });
 }
 

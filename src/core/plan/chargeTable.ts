@@ -6,7 +6,7 @@ import { theoreticalYield } from '../stoichiometry/theoreticalYield';
 import { fromWorked } from '../quantity/worked';
 import { inOrder, leftOf, mainReaction, makerOf } from '../document/reactions';
 import { numeral } from './facts';
-import type { Facts, LineFacts } from './facts';
+import type { Facts, LineFacts, SubstanceFacts } from './facts';
 import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
 import type { Extents, Reactant } from '../stoichiometry/extents';
 import type { ChargeLine } from '../document/document';
@@ -164,25 +164,24 @@ function sum(amounts: readonly (Worked<'amount'> | undefined)[]): Worked<'amount
 
 function productOf(facts: Facts, { terms, product }: Reaction, result: Extents): Amounts | undefined {
   if (product === undefined) return undefined;
-  return formedOf(facts, terms, product, result);
+  const substance = facts.substances.get(product);
+  return substance && formedOf(terms, substance, result);
 }
 
 /** What a reaction makes at most of a substance on its right side. */
 export function formedOf(
-  facts: Pick<Facts, 'substances'>,
   terms: Reaction['terms'],
-  product: string,
+  { substance, molarMass }: SubstanceFacts,
   result: Extents,
 ): Amounts | undefined {
-  const term = terms.find(({ side, substance }) => side === 'right' && substance === product);
-  const substance = facts.substances.get(product);
-  if (!term || !substance?.molarMass?.ok) return undefined;
-  const density = substance.substance.density;
+  const { id, density } = substance;
+  const term = terms.find((one) => one.side === 'right' && one.substance === id);
+  if (!term || !molarMass?.ok) return undefined;
   return theoreticalYield(result.limiting.extent, {
     coefficient: term.coefficient,
-    molarMass: substance.molarMass.value,
+    molarMass: molarMass.value,
     ...(density
-      ? { density: numeral(density.digits, 'density', 'g/mL', { at: 'reference', id: product, field: 'density' }) }
+      ? { density: numeral(density.digits, 'density', 'g/mL', { at: 'reference', id, field: 'density' }) }
       : {}),
   });
 }

@@ -48,7 +48,8 @@ export function factsOf(doc: Preparation): Facts {
   return { doc, substances, lines };
 }
 
-function substanceFacts(substance: Substance): SubstanceFacts {
+/** A substance with its molar mass, where its formula tells. */
+export function substanceFacts(substance: Substance): SubstanceFacts {
   return { substance, ...(substance.formula === undefined ? {} : { molarMass: molarMass(substance.formula) }) };
 }
 

@@ -20,17 +20,24 @@ import type { Plan, PlanDraft, PlanLine } from './planTypes';
 import type { Target } from './targets';
 import type { Outcome, Worked } from '../quantity/worked';
 
+/** What is known beyond the document. */
+export interface Known {
+  /** Where more is known of the pin than the charge table tells. */
+  readonly scale?: Outcome<Worked<'number'>>;
+  /** By line: how much more or less there is of the stage that it follows than the plan takes. */
+  readonly follows?: ReadonlyMap<string, Worked<'number'>>;
+}
+
 /**
  * Computes the charge of a plan from the document alone. Pure and fast enough to run at every keystroke.
  *
  * @param doc a document that the schema accepts
- * @param scale where more is known of the pin than the charge table tells
  */
-export function computePlan(doc: Preparation, scale?: Outcome<Worked<'number'>>): Plan {
+export function computePlan(doc: Preparation, { scale, follows }: Known = {}): Plan {
   const facts = factsOf(doc);
   const written = asWritten(facts);
   const factor = scale ?? scaleFactor(facts, written);
-  const goals = targets(facts, written, factor.ok ? factor.value : unscaled);
+  const goals = targets(facts, written, { factor: factor.ok ? factor.value : unscaled, follows });
   const exact = chargeTable(facts, pick(goals, 'exact'));
   const charge = chargeTable(facts, pick(goals, 'rounded'));
   const effect = roundingEffect(exact, charge);
@@ -95,7 +102,8 @@ function planLine(facts: Facts, line: LineFacts, target: Target | undefined, cha
     ...(equivalents ? { equivalents } : {}),
     ...(extent ? { extent } : {}),
     ...(extent?.flip ? { flip: flipOf(line, extent.flip) } : {}),
-    classTotal: classTotal(facts, line, target),
+    // What is taken from a stage, nobody sets out.
+    ...(line.line.supply ? {} : { classTotal: classTotal(facts, line, target) }),
   };
 }
 

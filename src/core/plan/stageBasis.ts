@@ -1,14 +1,34 @@
 import { derive } from '../stoichiometry/derive';
+import { formedOf } from './chargeTable';
+import { substanceFacts } from './facts';
 import { fromWorked } from '../quantity/worked';
-import type { Plan } from './planTypes';
+import type { Charge } from './chargeTable';
+import type { Preparation } from '../document/document';
 import { contentOf } from '../document/steps';
 import type { Stage } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 
-/** What a stage from the charge can be at most: the theoretical yield, or what a line brought of it. */
-export function stageBasis({ charge }: Pick<Plan, 'charge'>, stage: Stage): Worked<'mass'> | undefined {
-  const basis = contentOf(stage);
-  if (!basis) return charge.product?.mass;
+/** A document with what was charged, planned or taken. */
+export interface Charged {
+  readonly doc: Preparation;
+  readonly charge: Charge;
+}
+
+/**
+ * What a stage from the charge can be at most: what its reaction makes of it in theory, as product or beside it, or what a line brought
+ * of it.
+ */
+export function stageBasis({ doc, charge }: Charged, stage: Stage): Worked<'mass'> | undefined {
+  const { origin, substance } = stage;
+  if (origin === undefined || origin.by === 'stage') return charge.product?.mass;
+  if (origin.by !== 'content') {
+    const reaction = doc.reactions.find(({ id }) => id === origin.reaction);
+    const made = charge.reactions.get(origin.reaction);
+    const beside = doc.substances.find(({ id }) => id === substance);
+    if (!reaction || !made || !beside || origin.by === 'reaction') return made?.product?.mass;
+    return formedOf(reaction.terms, substanceFacts(beside), made.extents)?.mass;
+  }
+  const basis = origin;
   const mass = charge.rows.get(basis.line)?.total.mass;
   if (!mass || basis.percent === undefined) return mass;
   const value = Number(basis.percent) / 100;

@@ -25,21 +25,29 @@ export interface Target {
 /**
  * Targets at a scale: scaled in proportion, the pinned line as typed, then rounded to what its device can measure.
  *
- * @param factor scale factor, above 0
+ * @param scaling scale factor, above 0; by line, what it follows beside it
  */
-export function targets(facts: Facts, written: AsWritten, factor: Worked<'number'>): ReadonlyMap<string, Target> {
+export function targets(facts: Facts, written: AsWritten, scaling: Scaling): ReadonlyMap<string, Target> {
   const result = new Map<string, Target>();
   for (const [id, portion] of written.portions) {
     const line = facts.lines.get(id);
-    if (line) result.set(id, targetOf(facts, line, portion, factor));
+    if (line) result.set(id, targetOf(facts, line, portion, scaling));
   }
   return result;
 }
 
-function targetOf(facts: Facts, line: LineFacts, portion: Measured, factor: Worked<'number'>): Target {
+/** What targets are scaled by. */
+export interface Scaling {
+  readonly factor: Worked<'number'>;
+  readonly follows?: ReadonlyMap<string, Worked<'number'>> | undefined;
+}
+
+function targetOf(facts: Facts, line: LineFacts, portion: Measured, { factor, follows }: Scaling): Target {
   const device = facts.doc.devices.find(({ id }) => id === line.line.device);
   const typed = pinnedPortion(facts, line, portion.q.dim);
-  const scaled = typed ?? (line.line.scaling === 'fixed' ? portion : scale(portion, factor));
+  const fixed = line.line.scaling === 'fixed';
+  const planned = typed ?? (fixed ? portion : scale(portion, factor));
+  const scaled = fixed ? planned : after(planned, follows?.get(line.line.id));
   const fits = device && deviceUnits[device.unit] === scaled.q.dim;
   if (!fits) return { exact: scaled, rounded: scaled, pinned: typed !== undefined };
   return { exact: scaled, rounded: round(scaled, device), device, pinned: typed !== undefined };
@@ -64,6 +72,20 @@ function scale(portion: Measured, factor: Worked<'number'>): Measured {
     value: factor.q.value * portion.q.value,
     inputs: { s: fromWorked(factor), x_0: fromWorked(portion) },
     figures: portion.figures,
+    quotient: false,
+  }) as Measured;
+}
+
+/** What follows a stage, by what there is of it. */
+function after(planned: Measured, r: Worked<'number'> | undefined): Measured {
+  if (!r || r.q.value === 1) return planned;
+  return derive({
+    formula: 'scaledAfter',
+    dim: planned.q.dim,
+    unit: planned.unit,
+    value: r.q.value * planned.q.value,
+    inputs: { r: fromWorked(r), x_0: fromWorked(planned) },
+    figures: planned.figures,
     quotient: false,
   }) as Measured;
 }

@@ -8,13 +8,14 @@ import { gramsOf, nothing, plus } from './matter/matter';
 import { cannot, predictProcess } from './predictProcess';
 import { wholeOf } from './matter/shelf';
 import { anyParams, anyUses } from '../../../tests/support/anyParams';
+import { fullDocument } from '../../../tests/support/fullDocument';
 import { shippedPreparations } from '../../../tests/support/preparations';
 import type { Matter } from './matter/matter';
 import type { Prediction } from './predictProcess';
 import type { Preparation } from '../document/document';
 import type { Step } from '../document/steps';
 
-const docs = shippedPreparations().map(([, doc]) => doc);
+const docs = [...shippedPreparations().map(([, doc]) => doc), fullDocument()];
 const scaled = (doc: Preparation, factor: string): Preparation => ({ ...doc, pin: { at: 'factor', digits: factor } });
 
 /** Everything that came onto the bench, and everything that is in a vessel at the end or has left. */

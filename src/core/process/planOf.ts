@@ -58,7 +58,7 @@ function filling(bare: Plan, pin: Extract<Pin, { at: 'vessel' }>): Plan {
     s = next;
     volume = at(s);
   }
-  return computePlan(bare.doc, fromVolume(pin, volume / s));
+  return computePlan(bare.doc, { scale: fromVolume(pin, volume / s) });
 }
 
 /** The most that a vessel holds on the way, mL; of amounts that no device has rounded. */

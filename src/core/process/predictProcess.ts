@@ -5,6 +5,7 @@ import { earlierOf } from '../document/steps';
 import { meansOf } from '../operations/named';
 import { kindsOf } from './worktop/kinds';
 import { stageAhead, weighingOf } from './stageAhead';
+import { react } from './worktop/react';
 import { stageBasis } from '../plan/stageBasis';
 import { wholeOf } from './matter/shelf';
 import { Worktop } from './worktop/worktop';
@@ -85,7 +86,12 @@ function run(world: World): readonly Run[] {
     const after = work(world, task, before);
     if (!after) return [];
     const done = { task, before, prediction: { ...after, step, ...(stage ? { stage } : {}) } };
-    before = after;
+    // Where a stage stands when it was measured is where a later step takes it from.
+    const measured = doc.stages.filter(({ id }) => weighingOf(doc, id)?.id === step.id);
+    before = {
+      ...after,
+      stages: { ...after.stages, ...Object.fromEntries(measured.map(({ id }) => [id, after.product])) },
+    };
     return [done];
   });
 }
@@ -103,6 +109,8 @@ function work(world: World, task: Task, before: Before): After | undefined {
   try {
     const top = new Worktop(world, task, before);
     operation.predict?.(top, task.step.params);
+    // An operation that knows nothing of reactions lets them run in what it leaves.
+    if (!top.reacted) react(top, top.product);
     return top.after();
   } catch (error) {
     // A model refuses numbers that it cannot work with: the step is left out of the prediction, and says so.

@@ -273,6 +273,30 @@ export const formulaCatalogue = {
   },
   amountLeft: { name: 'Amount left unreacted', result: 'n', expression: 'n_0 − s·ν·ξ_lim', source: stoichiometry },
   byProduct: { name: 'Formed beside the product', result: 'm', expression: 'ν·ξ_lim·M', source: stoichiometry },
+  followed: {
+    name: 'Share of the stage that is there',
+    result: 'r',
+    expression: 'x / x_0',
+    source: 'what was measured of the stage over what the plan takes from it',
+  },
+  scaledAfter: {
+    name: 'Scaled by what there is of the stage',
+    result: 'x',
+    expression: 'r·x_0',
+    source: 'in proportion to what was measured of the stage it follows',
+  },
+  overallYield: {
+    name: 'Overall yield',
+    result: 'Y',
+    expression: (symbols: readonly string[]) => symbols.join('·'),
+    source: 'yields of the reactions on the way, multiplied',
+  },
+  expectedOfStage: {
+    name: 'Expected of the stage',
+    result: 'm',
+    expression: 'm_most·Y',
+    source: 'per cent of what the stage can be at most',
+  },
   classTotal: { name: 'For the class', result: 'x', expression: 'x_1·N·(1 + f)', source: 'benches N and spare f' },
 } as const satisfies Record<string, FormulaText>;
 

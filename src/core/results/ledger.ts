@@ -89,13 +89,20 @@ function planned(state: BenchState): readonly Planned[] {
 function startOf({ bench }: BenchState, stage: Stage): Planned {
   const label = basisName(stage) ?? (onPlan(bench.doc) ? 'Theoretical yield, as planned' : 'Theoretical yield');
   return {
-    key: contentOf(stage) ? `taken/${stage.id}` : 'charge',
+    key: keyOf(bench.doc, stage),
     label,
     recorded: mostOf(bench, stage),
     losses: [],
     apart: [],
     start: true,
   };
+}
+
+/** The first flight keeps its name whatever follows it. */
+function keyOf(doc: BenchState['bench']['doc'], stage: Stage): string {
+  if (contentOf(stage)) return `taken/${stage.id}`;
+  const made = mainStages(doc).filter((one) => earlierOf(one) === undefined && !contentOf(one));
+  return made.indexOf(stage) <= 0 ? 'charge' : `charge/${stage.id}`;
 }
 
 function levelsOf(

@@ -4,7 +4,7 @@ import { beforeOf, isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../opera
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { contentOf, earlierOf } from '../document/steps';
-import { rootOf } from '../document/reactions';
+import { reactionBehind, rootOf, supplyOf } from '../document/reactions';
 import { boilingVerdict } from './boilingVerdict';
 import { headWindow } from '../operations/headWindow';
 import { verdict } from './verdict';
@@ -29,6 +29,8 @@ export interface StageResult {
   readonly percentYield?: Worked<'fraction'>;
   /** The same where only a part of an earlier stage was taken on: what all of it would have come to, by proportion. */
   readonly projected?: Worked<'fraction'>;
+  /** Over all reactions on the way, where it was made of an isolated stage: their yields multiplied. */
+  readonly overall?: Worked<'fraction'>;
   /** Where nothing is made: percent recovery of what was taken, or of what the material is declared to hold. */
   readonly recovered?: Worked<'fraction'>;
   readonly runs: readonly MeltingRun[];
@@ -68,6 +70,7 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
     ...(share ? { share } : {}),
     ...(percentYield ? { percentYield } : {}),
     ...(percentYield ? projection(bench, stage, percentYield) : {}),
+    ...(percentYield ? overallOf(bench, stage, percentYield) : {}),
     ...(recovered ? { recovered } : {}),
     runs,
     ...(best ? { best } : {}),
@@ -104,6 +107,34 @@ function projection(bench: Bench, stage: Stage, percentYield: Worked<'fraction'>
       },
     }),
   };
+}
+
+/** Yields of the reactions from the first charge to a stage, multiplied (each counts on what was charged for it). */
+function overallOf(bench: Bench, stage: Stage, percentYield: Worked<'fraction'>): { overall?: Worked<'fraction'> } {
+  const before = yieldsBefore(bench, stage);
+  if (!before || before.length === 0) return {};
+  const all = [...before, percentYield];
+  return {
+    overall: derive({
+      formula: 'overallYield',
+      dim: 'fraction',
+      unit: '%',
+      value: all.reduce((product, one) => product * one.q.value, 1),
+      inputs: Object.fromEntries(all.map((one, i) => [`Y_${i + 1}`, fromWorked(one)])),
+    }),
+  };
+}
+
+/** Yields of the stages that feed the reaction behind a stage, the first one first; nothing while one of them is not known. */
+function yieldsBefore(bench: Bench, stage: Stage): readonly Worked<'fraction'>[] | undefined {
+  const reaction = reactionBehind(bench.doc, stage);
+  const from = reaction && supplyOf(bench.doc, reaction)?.supply?.stage;
+  const fed = bench.doc.stages.find(({ id }) => id === from);
+  if (!fed || contentOf(rootOf(bench.doc, fed))) return [];
+  const mass = bench.massOf(fed.id)?.mass;
+  const own = mass && yieldOf(mass, mostOf(bench, fed));
+  const earlier = yieldsBefore(bench, fed);
+  return own && earlier ? [...earlier, own] : undefined;
 }
 
 /** A liquid at room temperature: said so, or with a boiling point and no melting point. */

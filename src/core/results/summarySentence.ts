@@ -42,10 +42,12 @@ export function summarySentence(
         : '';
     return `The ${basis} allows ${text(theory)}.${so} The ${inSentence(product?.stage.name ?? 'product')} is not weighed yet.`;
   }
-  const { mass, percentYield, projected, stage } = product;
+  const { mass, percentYield, projected, overall, stage } = product;
   const share = percentYield ? `, ${text(percentYield)} of the ${text(theory)} that the ${basis} allows` : '';
   const whole = projected ? ` as measured (${text(projected)} projected, as if all of it had been taken on)` : '';
-  const range = `${whole}${identity(product)}`;
+  const reactions = overall && Object.keys(overall.inputs).length;
+  const over = overall ? `, ${text(overall)} over the ${reactions} reactions` : '';
+  const range = `${over}${whole}${identity(product)}`;
   return [`${text(mass.mass)} ${inSentence(stage.name)}${share}${range}.`, largestLoss(ledger)]
     .filter(Boolean)
     .join(' ');

@@ -28,12 +28,13 @@ export function withhold(results: BenchResults): BenchResults {
 }
 
 function bare(result: StageResult, hidden: (stage: string, what: 'yield' | 'recovery') => boolean): StageResult {
-  const { share, percentYield, projected, recovered, ...rest } = result;
+  const { share, percentYield, projected, overall, recovered, ...rest } = result;
   const { id } = result.stage;
   return {
     ...rest,
     ...(share && !hidden(id, result.kind) ? { share } : {}),
     ...(percentYield && !hidden(id, 'yield') ? { percentYield } : {}),
+    ...(overall && !hidden(id, 'yield') ? { overall } : {}),
     ...(projected && !hidden(id, 'yield') ? { projected } : {}),
     ...(recovered && !hidden(id, 'recovery') ? { recovered } : {}),
   };

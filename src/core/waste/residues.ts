@@ -2,7 +2,8 @@ import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { chargeOf, speciesOf, takesPart } from '../plan/chargeTable';
-import { leftOf, reactionOf, rightOf } from '../document/reactions';
+import { contentOf } from '../document/steps';
+import { leftOf, mainReaction, makerOf, reactionBehind, reactionOf, rightOf, rootOf } from '../document/reactions';
 import type { Reaction } from '../document/reaction';
 import { factsOf } from '../plan/facts';
 import type { Facts } from '../plan/facts';
@@ -10,6 +11,7 @@ import type { Plan, PlanLine } from '../plan/planTypes';
 import { streamByKind } from './quenching';
 import type { ChargeLine, Substance } from '../document/document';
 import type { WasteStream } from '../reference/wasteStreams';
+import type { Stage } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 
 /** Something that is left when the product is taken away: charged and unchanged, left unreacted, or formed beside it. */
@@ -39,6 +41,8 @@ function ofLine(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, line
   const base = { substance, line: line.facts.line.id, ...(stream ? { stream } : {}) };
   const taken = takesPart(line.facts) ? consumed(plan, facts, line) : undefined;
   if (!taken || !mass) {
+    const on = takenFrom(plan, (stage) => contentOf(rootOf(plan.doc, stage))?.line === line.facts.line.id);
+    if (mass && on.length > 0) return { ...base, origin: 'charged', mass: lessTakenOn(mass, on) };
     return {
       ...base,
       origin: 'charged',
@@ -129,21 +133,25 @@ function consumed(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>, facts: Facts, li
   return { coefficient: term.coefficient, share: all > 0 ? supply(line) / all : 1, molarMass: molarMass.value, extent };
 }
 
-function formed({ doc, charge }: Pick<Plan, 'doc' | 'charge'>, facts: Facts): readonly Residue[] {
-  return doc.reactions.flatMap((reaction) => formedBy(charge, facts, reaction));
+function formed(plan: Seen, facts: Facts): readonly Residue[] {
+  return plan.doc.reactions.flatMap((reaction) => formedBy(plan, facts, reaction));
 }
 
-function formedBy(charge: Plan['charge'], facts: Facts, reaction: Reaction): readonly Residue[] {
-  const extent = charge.reactions.get(reaction.id)?.extents.limiting.extent;
+type Seen = Pick<Plan, 'doc' | 'lines' | 'charge'>;
+
+/** What a reaction makes beside what the preparation is for, less what goes on into another reaction. */
+function formedBy(plan: Seen, facts: Facts, reaction: Reaction): readonly Residue[] {
+  const extent = plan.charge.reactions.get(reaction.id)?.extents.limiting.extent;
   if (!extent) return [];
+  const isProduct = (id: string) => reaction === mainReaction(plan.doc) && id === reaction.product;
   return rightOf(reaction)
-    .filter(({ substance }) => substance !== reaction.product)
+    .filter(({ substance }) => !isProduct(substance))
     .flatMap(({ substance: id, coefficient }) => {
       const found = facts.substances.get(id);
       if (!found?.molarMass?.ok) return [];
       const ν = coefficientInput(coefficient);
       const M = found.molarMass.value;
-      const mass = derive({
+      const made = derive({
         formula: 'byProduct',
         dim: 'mass',
         unit: 'g',
@@ -157,7 +165,63 @@ function formedBy(charge: Plan['charge'], facts: Facts, reaction: Reaction): rea
         value: coefficient * extent.q.value,
         inputs: { k: ν, n_b: fromWorked(extent) },
       });
+      const on = goesOn(plan, reaction, id, M.q.value);
       const { waste } = found.substance;
-      return [{ substance: found.substance, origin: 'formed', mass, amount, ...(waste ? { stream: waste } : {}) }];
+      const mass = on.length > 0 ? lessTakenOn(made, on) : made;
+      return [
+        {
+          substance: found.substance,
+          origin: 'formed',
+          mass,
+          ...(on.length > 0 ? {} : { amount }),
+          ...(waste ? { stream: waste } : {}),
+        },
+      ];
     });
+}
+
+/** g of a substance that a reaction made which go into later ones: out of a stage, or without being isolated. */
+function goesOn(plan: Seen, reaction: Reaction, id: string, M: number): readonly number[] {
+  const { doc, charge } = plan;
+  const isolated = takenFrom(plan, (stage) => stage.substance === id && reactionBehind(doc, stage)?.id === reaction.id);
+  const inPlace = doc.reactions.flatMap((later) => {
+    const brought = doc.lines.some(
+      (line) => line.reaction === later.id && (line.delivers?.substance ?? line.substance) === id,
+    );
+    const term = leftOf(later).find(({ substance }) => substance === id);
+    const ξ = charge.reactions.get(later.id)?.extents.limiting.extent.q.value;
+    if (brought || !term || ξ === undefined || makerOf(doc, later, id) !== reaction) return [];
+    return [term.coefficient * ξ * M];
+  });
+  return [...isolated, ...inPlace];
+}
+
+/** g that lines take from some stages. */
+const takenFrom = ({ doc, lines }: Seen, from: (stage: Stage) => boolean): readonly number[] =>
+  lines.flatMap(({ facts: { line }, total }) => {
+    const stage = doc.stages.find(({ id }) => id === line.supply?.stage);
+    return stage && from(stage) && total.mass ? [total.mass.q.value] : [];
+  });
+
+function lessTakenOn(mass: Worked<'mass'>, on: readonly number[]): Worked<'mass'> {
+  return derive({
+    formula: 'leftOver',
+    dim: 'mass',
+    unit: 'g',
+    value: Math.max(
+      0,
+      on.reduce((left, one) => left - one, mass.q.value),
+    ),
+    inputs: {
+      m_before: fromWorked(mass),
+      ...Object.fromEntries(
+        on.map((value, i) => [
+          `m_${i + 1}`,
+          { q: { dim: 'mass', value }, unit: 'g', figures: 3, source: { at: 'equation', id: 'taken on' } } as const,
+        ]),
+      ),
+    },
+    figures: 3,
+    quotient: false,
+  });
 }

@@ -1,4 +1,5 @@
 import { format } from '@/core/quantity/format';
+import { lineName } from '@/core/document/lineName';
 import { inSentence } from '@/core/document/inSentence';
 import type { BenchState, StepState } from '@/core/bench/benchState';
 
@@ -9,13 +10,17 @@ export function Retarget({ step, state }: { readonly step: StepState; readonly s
     ({ plan, issuedTarget, taken }) => issuedTarget && !taken && lines.has(plan.facts.line.id),
   );
   const { doc } = state.bench;
-  const reference = doc.lines.find(({ id }) => id === doc.reference)?.substance;
-  const name = doc.substances.find(({ id }) => id === reference)?.name ?? 'the reference';
-  return moved.map(({ plan, issuedTarget }) => (
+  const after = (id: string | undefined) => {
+    const stage = doc.lines.find((line) => line.id === id)?.supply?.stage;
+    const found = doc.stages.find((one) => one.id === stage)?.name;
+    if (found !== undefined) return `what there is of the ${inSentence(found)}`;
+    return `what you took of ${id === undefined ? 'the reference' : inSentence(lineName(doc, id))}`;
+  };
+  return moved.map(({ plan, issuedTarget, follows }) => (
     <p key={plan.facts.line.id} className="retarget">
       New target for {inSentence(plan.facts.name)}: the sheet said{' '}
-      {issuedTarget && format(issuedTarget.q, issuedTarget.unit, { figures: issuedTarget.figures })}; it follows what
-      you took of {inSentence(name)}.
+      {issuedTarget && format(issuedTarget.q, issuedTarget.unit, { figures: issuedTarget.figures })}; it follows{' '}
+      {after(follows)}.
     </p>
   ));
 }

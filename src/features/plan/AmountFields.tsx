@@ -16,10 +16,10 @@ export function AmountFields({ line: { facts } }: { readonly line: PlanLine }) {
     <>
       <TypedInput
         label={(line.portions ?? 1) > 1 ? 'Amount of one portion' : 'Amount'}
-        help="g, mL, mmol, equiv, mol % or mL/g"
+        help={line.supply ? 'g, mL, mmol, equiv, or % of what the stage can be' : 'g, mL, mmol, equiv, mol % or mL/g'}
         disabled={off}
         shown={enteredText(entered)}
-        read={(text) => parseEntered(text, entered, line.role)}
+        read={(text) => parseEntered(text, { entered, role: line.role, supplied: line.supply !== undefined })}
         commit={(next) => put('entered', { entered: next })}
       />
       <TypedInput

@@ -1,4 +1,6 @@
 'use client';
+import { inSentence } from '@/core/document/inSentence';
+import { reactionOf, referenceOf } from '@/core/document/reactions';
 import { format } from '@/core/quantity/format';
 import { ExtentBar } from './ExtentBar';
 import { GraduationStrip } from './GraduationStrip';
@@ -24,6 +26,7 @@ export function ChargeRow({
   const { facts, target, total, equivalents, classTotal } = line;
   const { id, role, entered, strength, note } = facts.line;
   const name = facts.substance.substance.name;
+  const supply = plan.doc.stages.find((one) => one.id === facts.line.supply?.stage);
   const gravest = plan.findings.find(({ about, severity }) => about.line === id && severity !== 'note')?.severity;
   const isLit =
     lit.places.has(placeKey({ at: 'line', id })) ||
@@ -38,7 +41,8 @@ export function ChargeRow({
           {role}
           {strength &&
             (strength.by === 'molarity' ? `, ${strength.digits}\u00a0mol/L` : `, ${strength.digits}\u00a0% w/w`)}
-          {id === plan.doc.reference && <em> · reference</em>}
+          {id === referenceOf(plan.doc, reactionOf(plan.doc, facts.line)) && <em> · reference</em>}
+          {supply && <em> · from the {inSentence(supply.name)}</em>}
         </small>
       </th>
       <td className="measure">

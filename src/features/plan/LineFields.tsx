@@ -3,8 +3,11 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { AmountFields } from './AmountFields';
 import { BottleFields } from './BottleFields';
+import { reactionOf, referenceOf } from '@/core/document/reactions';
+import { setReference } from '@/core/editing/edit';
 import { excessReasons, roles } from '@/core/document/document';
 import { none, same } from './lineOptions';
+import { ReactionFields } from './ReactionFields';
 import { PlaceFields } from './PlaceFields';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
@@ -17,6 +20,7 @@ import type { Role } from '@/core/document/document';
 export function LineFields({ line: row }: { readonly line: PlanLine }) {
   const { line } = row.facts;
   const { plan, edit, put, off } = useLineEdit(line.id);
+  const reaction = reactionOf(plan.doc, line);
   const mayLimit = line.role === 'reactant' || line.role === 'reagent in excess';
   return (
     <fieldset className="editor-part">
@@ -30,6 +34,7 @@ export function LineFields({ line: row }: { readonly line: PlanLine }) {
           options={roles.map(same)}
           onChange={(role) => put('role', { role: role as Role })}
         />
+        <ReactionFields line={row} />
         <BottleFields line={row} />
         <PlaceFields line={row} />
         <SelectField
@@ -57,9 +62,9 @@ export function LineFields({ line: row }: { readonly line: PlanLine }) {
         read={readText(400, false)}
         commit={(note) => put('note', { note })}
       />
-      {!off && mayLimit && line.id !== plan.doc.reference && (
+      {!off && mayLimit && line.id !== referenceOf(plan.doc, reaction) && (
         <Form.Text as="p" className="editor-reference">
-          <Button variant="line" size="sm" onClick={() => edit('reference', (doc) => ({ ...doc, reference: line.id }))}>
+          <Button variant="line" size="sm" onClick={() => edit('reference', (doc) => setReference(doc, line.id))}>
             Make this the reference
           </Button>{' '}
           the line that is meant to limit; equivalents refer to it.

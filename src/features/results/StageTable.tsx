@@ -31,7 +31,8 @@ export function StageTable({ stages }: { readonly stages: readonly StageResult[]
 }
 
 function StageRow({ result }: { readonly result: StageResult }) {
-  const { stage, kind, mass, share, percentYield, projected, best, runs, literature, verdict, boiling } = result;
+  const { stage, kind, mass, share, percentYield, projected, overall, best, runs, literature, verdict, boiling } =
+    result;
   const others = runs.filter((run) => run.sound && run !== best);
   return (
     <tr>
@@ -48,6 +49,11 @@ function StageRow({ result }: { readonly result: StageResult }) {
       </td>
       <td>
         {percentYield ? <WorkedNumber worked={percentYield} label={`Percent yield, ${stage.name}`} uncertain /> : '—'}
+        {overall && (
+          <small>
+            <WorkedNumber worked={overall} label={`Overall yield, ${stage.name}`} /> over all reactions
+          </small>
+        )}
         {projected && (
           <small>
             as measured; <WorkedNumber worked={projected} label={`Projected percent yield, ${stage.name}`} /> projected,

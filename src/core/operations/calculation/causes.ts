@@ -1,6 +1,6 @@
-import { computePlan } from '../../plan/plan';
-import { reactionBehind, referenceOf } from '../../document/reactions';
-import { beforeOf, recoveryOf, stageOf, theory, yieldOf } from '../stages';
+import { stageBasis } from '../../plan/stageBasis';
+import { reactionBehind, referenceOf, rootOf } from '../../document/reactions';
+import { beforeOf, mostOf, recoveryOf, stageOf, yieldOf } from '../stages';
 import type { Reaction } from '../../document/reaction';
 import type { ReactionCharge } from '../../plan/chargeTable';
 import type { Stage } from '../../document/steps';
@@ -34,7 +34,7 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
   const over = (other: number | undefined) => (other === undefined || other === 0 ? undefined : m / other);
   const common: readonly Slip[] = [
     {
-      value: over(computePlan(bench.doc).charge.product?.mass?.q.value),
+      value: over(stageBasis({ doc: bench.doc, charge: bench.charge.issued }, rootOf(bench.doc, stage))?.q.value),
       says: 'It is the mass over the planned theoretical yield; what was actually charged counts.',
     },
     ...(made ? withoutCoefficients(made) : []).map((grams) => ({
@@ -42,18 +42,18 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
       says: 'The coefficients of the equation were left out.',
     })),
     { value: over(made && fromOther(made)), says: 'It rests on a reagent in excess instead of the limiting one.' },
-    { value: over(made && volumeAsMass(bench, made)), says: 'Millilitres were taken for grams.' },
+    { value: over(made && volumeAsMass(bench, made, mostOf(bench, stage))), says: 'Millilitres were taken for grams.' },
   ];
   return what === 'yield'
     ? [
         ...common,
         { value: recoveryOf(mass, before)?.q.value, says: 'It is the recovery of the purification, not the yield.' },
         {
-          value: before && yieldOf(before, theory(bench))?.q.value,
+          value: before && yieldOf(before, mostOf(bench, stage))?.q.value,
           says: 'It is the mass before the purification that was taken.',
         },
       ]
-    : [{ value: yieldOf(mass, theory(bench))?.q.value, says: 'It is the yield, not the recovery.' }, ...common];
+    : [{ value: yieldOf(mass, mostOf(bench, stage))?.q.value, says: 'It is the yield, not the recovery.' }, ...common];
 }
 
 type Bench = StepContext['bench'];
@@ -93,9 +93,8 @@ function fromOther(made: Made): number | undefined {
 }
 
 /** g, with the number of millilitres of the limiting reagent taken as grams. */
-function volumeAsMass(bench: Bench, { reaction }: Made): number | undefined {
+function volumeAsMass(bench: Bench, { reaction }: Made, whole: Worked<'mass'> | undefined): number | undefined {
   const row = bench.charge.actual.rows.get(referenceOf(bench.doc, reaction) ?? '')?.total;
-  const whole = theory(bench);
   const [volume, mass]: readonly (Worked | undefined)[] = [row?.volume, row?.mass];
   return volume && mass && whole ? (whole.q.value * volume.q.value) / mass.q.value : undefined;
 }

@@ -4,7 +4,7 @@ import { formatDigits } from '../../quantity/format';
 import { measure } from '../asks';
 import { percent } from '../numbers';
 import { readingsAt } from '../onRecord';
-import { beforeOf, recoveryOf, stageName, stageOf, theory, mostOf, yieldOf } from '../stages';
+import { beforeOf, recoveryOf, stageName, stageOf, mostOf, yieldOf } from '../stages';
 import { fields } from './types';
 import { defineOperation } from '../declare/defineOperation';
 import type { StepContext } from '../operation';
@@ -69,7 +69,7 @@ function rightResult({ bench, params: { of, what } }: StepContext<CalculationPar
   const stage = stageOf(bench, of);
   if (!mass || !stage) return undefined;
   return what === 'yield'
-    ? yieldOf(mass, theory(bench))
+    ? yieldOf(mass, mostOf(bench, stage))
     : recoveryOf(mass, bench.inputOf(of) ?? beforeOf(bench, stage)?.mass ?? mostOf(bench, stage));
 }
 

@@ -1,5 +1,6 @@
 import { format } from '../../quantity/format';
 import { inSentence } from '../../document/inSentence';
+import { stageOf } from '../stages';
 import { lineAt, liquidWay, measureLine } from '../asks';
 import { enter } from '../../process/worktop/enter';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
@@ -43,11 +44,23 @@ export const charge = defineOperation({
   cautions: (context) => cautionOf(context, context.params.line),
   outcome: (line, context) => lineOutcome(context, line),
   asks: (line, context) =>
-    line?.plan.target
+    line?.plan.target && !takesAll(line)
       ? measureLine(context, context.params.line, context.params.way)
-      : [{ kind: 'check', id: 'added', check: 'added', says: 'It is in.', done: ticked(context) }],
+      : [
+          {
+            kind: 'check',
+            id: 'added',
+            check: 'added',
+            says: line && takesAll(line) ? 'All of it is in.' : 'It is in.',
+            done: ticked(context),
+          },
+        ],
   drawing: () => ({ kind: 'charge' }),
 });
+
+/** Whether a line takes all that there is of a stage: then nothing is measured anew. */
+const takesAll = ({ plan: { facts } }: BenchLine) =>
+  facts.line.supply !== undefined && facts.line.entered.by === 'expected';
 
 /** What was taken of a line, and its excess once every reactant is known. */
 export function lineOutcome({ bench }: StepContext, line: BenchLine | undefined): readonly StepOutcome[] {
@@ -83,6 +96,8 @@ export function chargeSentence(context: StepContext, line: string, named?: Charg
   const found = lineAt(context, line);
   const { entered } = found?.plan.facts.line ?? {};
   const name = inSentence(found?.plan.facts.substance.substance.name ?? line);
+  const stage = stageOf(context.bench, found?.plan.facts.line.supply?.stage ?? '');
+  if (found && stage && takesAll(found)) return allOf(found, inSentence(stage.name));
   if (!found?.plan.target) return `Add ${entered?.by === 'words' ? `${entered.text} ` : ''}${name}.`;
   const { taken, plan } = found;
   if (taken) return `Measured ${format(taken.q, taken.unit, { figures: taken.figures })} ${name}.`;
@@ -94,6 +109,13 @@ export function chargeSentence(context: StepContext, line: string, named?: Charg
   return plan.facts.portions > 1
     ? `Measure ${plan.facts.portions}\u202f×\u202f${amount} ${name}, all together.`
     : `Measure ${amount} ${name}.`;
+}
+
+function allOf({ taken, plan }: BenchLine, stage: string): string {
+  if (taken) return `Put in all of the ${stage}: ${format(taken.q, taken.unit, { figures: taken.figures })}.`;
+  const mass = plan.target?.rounded;
+  const about = mass ? `; about ${format(mass.q, mass.unit, { figures: 2 })} is expected` : '';
+  return `Put in all of the ${stage}${about}.`;
 }
 
 /** The caution of a line's substance. */

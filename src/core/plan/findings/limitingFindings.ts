@@ -26,10 +26,9 @@ function ofReaction(
   const limiting = name(extents.limiting.id);
   const reference = facts.lines.get(referenceOf(doc, reaction) ?? '');
   const intended = reference?.line.reaction === reaction.id && takesPart(reference) ? speciesOf(reference) : undefined;
-  const at = {
-    line:
-      lines.find(({ facts: line }) => speciesOf(line) === extents.limiting.id && takesPart(line))?.facts.line.id ?? '',
-  };
+  const shortest = lines.find(({ facts: line }) => speciesOf(line) === extents.limiting.id && takesPart(line));
+  // What an earlier reaction makes has no line of its own.
+  const at = shortest ? { line: shortest.facts.line.id } : { field: 'equation', item: reaction.id };
   const found: Finding[] = [];
   const flipped = exact !== undefined && exact.extents.limiting.id !== extents.limiting.id && !exact.extents.tie;
   const even = extents.tie || (exact?.extents.tie ?? false) || (!flipped && withinRounding(lines, extents));

@@ -9,6 +9,8 @@ export interface AssumptionSpec<D extends Dim = Dim> {
   readonly low: number;
   readonly typical: number;
   readonly high: number;
+  /** What is possible at all, where that is not what is possible of its dimension. */
+  readonly within?: readonly [least: number, most: number];
   /** Touches only companions of what the stage will weigh: its range does not widen that of the mass. */
   readonly aside?: boolean;
   /** Where the value comes from, in a few words. */

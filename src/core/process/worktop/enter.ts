@@ -8,6 +8,8 @@ export function enter(work: Worktop, line: string): string {
   const facts = work.world.facts.lines.get(line);
   const place = facts?.line.vessel ?? work.place('in');
   const matter = work.introduce(line);
+  // What is taken on from a stage is what the next one is made of.
+  if (facts?.line.supply) work.follow(place);
   work.put(place, facts?.line.role === 'aid' ? 'solid' : 'liquid', matter);
   letGasGo(work, place);
   return place;

@@ -1,9 +1,13 @@
+import { conversion } from './conversion';
+import { leftOf, reactionBehind, rightOf, rootOf } from '../../document/reactions';
+import { stageBasis } from '../../plan/stageBasis';
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, plus, times } from '../matter/matter';
 import { phaseKinds } from '../matter/shelf';
 import type { Matter } from '../matter/matter';
-import type { Reaction } from '../../document/reaction';
+import type { Running } from './conversion';
+import type { Reaction, Term } from '../../document/reaction';
 import type { PhaseKind } from '../matter/shelf';
 import type { Worked } from '../../quantity/worked';
 import type { Worktop } from './worktop';
@@ -17,61 +21,29 @@ const least_mol = 1e-8;
  * liquid. Mass is conserved because the equation is balanced; an equation that is not leaves its difference as matter of its own.
  */
 export function react(work: Worktop, place: string): void {
-  for (const { reaction } of work.runs) run(work, place, reaction);
+  work.reacted = true;
+  for (const one of work.runs) run(work, place, one);
 }
 
-function run(work: Worktop, place: string, { id, terms, product }: Reaction): void {
+function run(work: Worktop, place: string, { reaction, to }: Running): void {
   const { kind } = work.world;
-  const left = terms.filter(({ side }) => side === 'left');
+  const { terms, product } = reaction;
   const here = work.whole(place);
   const molar = (id: string) => kind(id).M ?? NaN;
   const most = Math.min(
-    ...left.map(({ substance, coefficient }) => (here[substance] ?? 0) / molar(substance) / coefficient),
+    ...leftOf(reaction).map(({ substance, coefficient }) => (here[substance] ?? 0) / molar(substance) / coefficient),
   );
   // Without every molar mass nothing can be said of what is formed.
-  if (left.length === 0 || !(most > least_mol) || terms.some(({ substance }) => kind(substance).M === undefined))
-    return;
-  const X = work.assume({
-    key: 'conversion',
-    label: 'conversion of the limiting reagent',
-    dim: 'fraction',
-    unit: '%',
-    ...usual(work),
-  });
+  const readable = terms.every(({ substance }) => kind(substance).M !== undefined);
+  if (leftOf(reaction).length === 0 || !(most > least_mol) || !readable) return;
+  const X = conversion(work, place, { reaction, to }, most);
   const extent = most * X.q.value;
-  const grams = (side: 'left' | 'right'): Matter =>
-    Object.fromEntries(
-      terms
-        .filter((term) => term.side === side)
-        .map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]),
-    );
-  work.draw(place, grams('left'));
-  const formed = balanced(grams('left'), grams('right'));
+  const grams = (all: readonly Term[]): Matter =>
+    Object.fromEntries(all.map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]));
+  work.draw(place, grams(leftOf(reaction)));
+  const formed = balanced(grams(leftOf(reaction)), grams(rightOf(reaction)));
   work.put(place, 'liquid', formed);
-  if (product !== undefined)
-    loseUnconverted(
-      work,
-      { theory: work.world.plan.charge.reactions.get(id)?.product?.mass, product },
-      formed[product] ?? 0,
-      X,
-    );
-}
-
-/** What a reaction comes to when nobody says: well, or only half where an excess has to push an equilibrium. */
-function usual({ world: { plan } }: Worktop) {
-  return plan.doc.lines.some(({ excessReason }) => excessReason === 'pushes an equilibrium')
-    ? {
-        low: 0.5,
-        typical: 0.8,
-        high: 0.95,
-        why: 'no constant is given; an equilibrium that an excess pushes stops short',
-      }
-    : {
-        low: 0.75,
-        typical: 0.95,
-        high: 0.99,
-        why: 'no rate constant is given; usual for a preparation that is taught',
-      };
+  if (product !== undefined) loseUnconverted(work, { ...reaction, product }, formed[product] ?? 0, X);
 }
 
 /**
@@ -85,17 +57,26 @@ function balanced(used: Matter, made: Matter): Matter {
   return Math.abs(difference) > 1e-12 ? { ...formed, 'difference~': difference } : formed;
 }
 
+/**
+ * What was not converted is missing in the stage. Of an intermediate that is not isolated the same share is missing in what is made of
+ * it.
+ */
 function loseUnconverted(
   work: Worktop,
-  { theory, product }: { readonly theory: Worked<'mass'> | undefined; readonly product: string },
+  { id, product }: Pick<Reaction, 'id'> & { readonly product: string },
   formed: number,
   X: Worked<'fraction'>,
 ): void {
+  const { plan } = work.world;
   const share = X.q.value;
+  const own = plan.charge.reactions.get(id)?.product?.mass;
+  if (!own) return;
+  const passing = work.stage !== undefined && reactionBehind(plan.doc, work.stage)?.id !== id;
+  const theory = passing ? (stageBasis(plan, rootOf(plan.doc, work.stage)) ?? own) : own;
   const possible = formed / share;
-  if (!theory) return;
   // What did not come into the flask cannot be formed: then the theory is not the basis of this loss.
-  const whole = Math.abs(theory.q.value / possible - 1) < 1e-6;
+  const whole = Math.abs(own.q.value / possible - 1) < 1e-6;
+  if (passing && !whole) return;
   work.lose(
     'unconverted',
     'not converted',

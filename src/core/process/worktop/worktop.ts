@@ -1,8 +1,11 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
-import { gramsOf, nothing, plus, without } from '../matter/matter';
+import { gramsOf, nothing, plus, times, without } from '../matter/matter';
 import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from '../matter/shelf';
 import { introduced } from './introduced';
+import { inSentence } from '../../document/inSentence';
+import { rootOf } from '../../document/reactions';
+import { stageBasis } from '../../plan/stageBasis';
 import { toCanonical } from '../../quantity/units';
 import { volumeOf } from './volumes';
 import type { Assumption, AssumptionSpec, Scenario } from './assumption';
@@ -49,6 +52,8 @@ export interface Before {
   /** Place in which the product is followed. */
   readonly product: string;
   readonly labels: Readonly<Record<string, string>>;
+  /** Where each stage stood when it was measured for the last time. */
+  readonly stages?: Readonly<Record<string, string>>;
 }
 
 /** A step as the prediction sees it: the stage it works towards, and the reactions that run in it. */
@@ -83,9 +88,12 @@ export class Worktop<S extends string = string> {
   readonly step: Step;
   readonly stage: Stage | undefined;
   readonly runs: Task['runs'];
+  /** The reactions of the step had their place. */
+  reacted = false;
   private shelf: Record<string, Content>;
   private labels: Record<string, string>;
   private followed: string;
+  private readonly stages: Readonly<Record<string, string>>;
   private readonly streams: Stream[] = [];
   private readonly found: Loss[] = [];
   private readonly assumptions: Assumption[] = [];
@@ -106,6 +114,7 @@ export class Worktop<S extends string = string> {
     this.shelf = { ...before.shelf };
     this.labels = { ...before.labels };
     this.followed = before.product;
+    this.stages = before.stages ?? {};
   }
 
   /** Place in which the product is. */
@@ -147,12 +156,49 @@ export class Worktop<S extends string = string> {
     return wholeOf(this.content(place));
   }
 
-  /** A line of the charge table comes onto the bench: its substance and the water it is dissolved in. */
+  /**
+   * A line of the charge table comes onto the bench: its substance and what it is dissolved in; or what the line takes from a stage, out of
+   * the place in which the stage stood when it was measured.
+   */
   introduce(line: string): Matter {
+    this.lines.push(line);
+    const supply = this.world.facts.lines.get(line)?.line.supply;
+    if (supply) return this.takeOn(line, supply.stage);
     const matter = introduced(this, line);
     this.charged = plus(this.charged, matter);
-    this.lines.push(line);
     return matter;
+  }
+
+  /**
+   * As much of a stage as the line takes, at most what there is of it. What is foreseen to be lacking is a loss of what is made of it,
+   * what is foreseen beyond the plan stays behind.
+   */
+  private takeOn(line: string, stage: string): Matter {
+    const { plan, facts } = this.world;
+    const place = this.stages[stage];
+    const found = plan.doc.stages.find(({ id }) => id === stage);
+    if (place === undefined || !found) return nothing;
+    const wanted = plan.charge.rows.get(line)?.total.mass?.q.value;
+    // Per cent of a stage are of its substance, grams are of all that was weighed.
+    const pure = facts.lines.get(line)?.line.entered.by === 'expected';
+    const there = pure ? (this.whole(place)[found.substance] ?? 0) : gramsOf(this.whole(place));
+    const share = wanted === undefined || there <= wanted ? 1 : wanted / there;
+    if (wanted !== undefined && wanted > 0 && there < wanted) this.loseForLack(found, there, wanted);
+    return phaseKinds.reduce(
+      (sum, kind) => plus(sum, this.take(place, kind, times(this.phase(place, kind), share))),
+      nothing,
+    );
+  }
+
+  private loseForLack(of: Stage, there: number, wanted: number): void {
+    const { doc, charge } = this.world.plan;
+    const whole = this.stage && stageBasis({ doc, charge }, rootOf(doc, this.stage));
+    if (whole)
+      this.lose(
+        'lacking',
+        `less of the ${inSentence(of.name)} than the plan takes`,
+        this.foreseenShare(whole.q.value, of.substance, 1 - there / wanted),
+      );
   }
 
   put(place: string, kind: PhaseKind, matter: Matter): void {
@@ -217,7 +263,7 @@ export class Worktop<S extends string = string> {
     const id = everywhere ? spec.key : `${this.step.id}/${spec.key}`;
     const written = this.step.assume?.[spec.key];
     // What is written can be anything; what is reckoned with has to be possible.
-    const [least, most] = possible[spec.dim] ?? [-Infinity, Infinity];
+    const [least, most] = spec.within ?? possible[spec.dim] ?? [-Infinity, Infinity];
     const canonical = (value: number) => Math.min(most, Math.max(least, toCanonical(String(value), spec.unit)));
     const range = written
       ? {
@@ -310,6 +356,7 @@ export class Worktop<S extends string = string> {
       shelf: this.shelf,
       product: this.followed,
       labels: this.labels,
+      stages: this.stages,
       streams: this.streams,
       losses: this.found,
       assumptions: this.assumptions,

@@ -1,0 +1,132 @@
+import { derive } from '../../stoichiometry/derive';
+import { equilibriumExtent, firstOrder } from '../../models/kinetics/conversion';
+import { toCanonical } from '../../quantity/units';
+import type { AssumptionSpec } from './assumption';
+import type { Extent, Guess } from '../../document/reaction';
+import type { Task, Worktop } from './worktop';
+import type { Worked } from '../../quantity/worked';
+
+/** A reaction that runs in a step. */
+export type Running = Task['runs'][number];
+
+/**
+ * Share of the limiting reagent that is used up in a step: as the document says of the run (per cent; an equilibrium constant by the
+ * law of mass action with what is there; a half-life over the time of the step, first order), else as reactions that are taught usually go.
+ *
+ * @param most extent if all of the limiting reagent were used, mol
+ */
+export function conversion(
+  work: Worktop,
+  place: string,
+  { reaction, to }: { readonly reaction: Running['reaction']; readonly to: Extent | undefined },
+  most: number,
+): Worked<'fraction'> {
+  // One that runs alone keeps the name under which documents speak of it.
+  const key = (name: string) => (work.runs.length > 1 ? `${name}/${reaction.id}` : name);
+  if (to === undefined)
+    return work.assume({
+      key: key('conversion'),
+      label: 'conversion of the limiting reagent',
+      dim: 'fraction',
+      unit: '%',
+      ...usual(work, reaction.id),
+    });
+  if (to.by === 'conversion')
+    return work.assume({
+      key: key('conversion'),
+      label: 'conversion of the limiting reagent',
+      dim: 'fraction',
+      unit: '%',
+      ...guessed(to.percent, '%'),
+    });
+  if (to.by === 'equilibrium') return atEquilibrium(work, place, { reaction, K: to.K, key: key('equilibrium') }, most);
+  return overTime(work, place, to, key('halfLife'));
+}
+
+const said = 'given with the reaction';
+
+const guessed = ({ low, typical, high }: Guess, unit: string) => ({
+  low: toCanonical(low ?? typical, unit),
+  typical: toCanonical(typical, unit),
+  high: toCanonical(high ?? typical, unit),
+  why: said,
+});
+
+/** Shares that follow from a model hold as a prediction does. */
+const share = (work: Worktop, value: number, of: string): Worked<'fraction'> =>
+  derive({
+    formula: 'taken',
+    dim: 'fraction',
+    unit: '%',
+    value,
+    inputs: { x: work.foreseen('fraction', value, '%', of) },
+    figures: 2,
+    certain: 'modelled',
+  });
+
+function atEquilibrium(
+  work: Worktop,
+  place: string,
+  { reaction, K, key }: { readonly reaction: Running['reaction']; readonly K: Guess; readonly key: string },
+  most: number,
+): Worked<'fraction'> {
+  const constant = work.assume({
+    key,
+    label: 'equilibrium constant',
+    dim: 'number',
+    unit: '',
+    ...guessed(K, ''),
+    within: [1e-12, 1e12],
+  });
+  const here = work.whole(place);
+  const terms = reaction.terms.map(({ substance, side, coefficient }) => ({
+    moles: (here[substance] ?? 0) / (work.world.kind(substance).M ?? NaN),
+    coefficient: side === 'left' ? -coefficient : coefficient,
+  }));
+  const extent = equilibriumExtent(terms, constant.q.value);
+  return share(work, Math.min(1, Math.max(0, extent / most)), 'mass action');
+}
+
+// Half-lives double or halve over about this much: farther off the number says little.
+const near_K = 5;
+
+function overTime(
+  work: Worktop,
+  place: string,
+  { minutes, at_C }: Extract<Extent, { by: 'halfLife' }>,
+  key: string,
+): Worked<'fraction'> {
+  const half = work.assume({
+    key,
+    label: 'half-life',
+    dim: 'time',
+    unit: 'min',
+    ...guessed(minutes, 'min'),
+    within: [1e-3, 1e9],
+  });
+  const { temperature_C } = work.content(place);
+  if (temperature_C !== undefined && Math.abs(temperature_C - at_C) > near_K)
+    work.remark(`The half-life holds at ${at_C}\u202f°C; it is ${Math.round(temperature_C)}\u202f°C here.`);
+  return share(work, firstOrder(Math.LN2 / half.q.value, work.step.time.typical_min * 60), 'first order');
+}
+
+/** What a reaction comes to when nobody says: well, or only half where an excess has to push an equilibrium. */
+function usual(
+  { world: { plan } }: Worktop,
+  reaction: string,
+): Pick<AssumptionSpec, 'low' | 'typical' | 'high' | 'why'> {
+  const own = plan.doc.lines.filter((line) => line.reaction === undefined || line.reaction === reaction);
+  return own.some(({ excessReason }) => excessReason === 'pushes an equilibrium')
+    ? {
+        low: 0.5,
+        typical: 0.8,
+        high: 0.95,
+        why: 'no constant is given; an equilibrium that an excess pushes stops short',
+      }
+    : {
+        low: 0.75,
+        typical: 0.95,
+        high: 0.99,
+        why: 'no rate constant is given; usual for a preparation that is taught',
+      };
+}
