@@ -18,6 +18,8 @@ import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { baselineText, classNumbers } from './classNumbers';
+import { missingParts } from '@/core/process/proof/missingParts';
+import { renderFinding } from '@/core/finding/renderFinding';
 import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -51,6 +53,12 @@ export interface IssueOptions {
 export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
   const { id: preparation_id, version, doc: stored } = await findPreparation(options.preparationId);
   const course = await courseOfPreparation(preparation_id);
+  const lacking = missingParts(stored).filter(({ severity }) => severity === 'stop');
+  if (lacking.length > 0)
+    throw new AppError(
+      'refused',
+      `It is not written to its end, and no class was made. ${lacking.map((one) => renderFinding(one).says).join(' ')}`,
+    );
   const doc = asIssued(scaledPlan(withCourse(stored, course?.settings)));
   const id = ulid();
   const joinCode = options.joinCode ?? draw(letters, 6);

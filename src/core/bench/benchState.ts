@@ -3,6 +3,7 @@ import { findOperation } from '../operations/registry';
 import { withNames } from './withNames';
 import { foldRecord } from '../record/foldRecord';
 import { noSettings } from '../record/classSettings';
+import { readySteps, stepsAfter } from '../document/order';
 import { readingFindings } from './readingFindings';
 import { readable } from '../record/readable';
 import { stageMasses } from './stageMasses';
@@ -50,7 +51,9 @@ export interface BenchState {
   readonly record: readonly Live[];
   readonly charge: BenchCharge;
   readonly steps: readonly StepState[];
-  /** The first step that is not done. */
+  /** Steps that may be worked on now: one, or one of each track that runs beside the others. */
+  readonly ready: readonly StepState[];
+  /** The first of them. */
   readonly current?: StepState;
   /** Steps done or left out, and how many there are to do: an optional one counts once it is done. */
   readonly done: number;
@@ -111,12 +114,16 @@ function stateOf(
   const raw = issued.steps.flatMap((step) => stepState(step, bench));
   const all = [...raw.flatMap(({ findings }) => findings), ...unplaced(charge.findings, raw)];
   const steps = raw.map((one) => ({ ...one, findings: one.findings.filter((item) => !overriding(item)) }));
-  const current = steps.find(({ status, step }) => status === 'open' && !step.optional);
+  const open = new Set(steps.filter(({ status }) => status === 'open').map(({ step }) => step.id));
+  const may = new Set(readySteps(issued.steps, (id) => open.has(id)));
+  const ready = steps.filter(({ step }) => may.has(step.id));
+  const [current] = ready;
   return {
     bench,
     record,
     charge,
     steps,
+    ready,
     ...(current ? { current } : {}),
     done: steps.filter(({ status }) => status !== 'open').length,
     toDo: steps.filter(({ status, step }) => status !== 'open' || !step.optional).length,
@@ -200,6 +207,12 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
 function speaksOf(body: Live['body'], step: string, lines: ReadonlySet<string>): boolean {
   if (body.k === 'reading') return body.place.step === step || lines.has(body.place.line ?? '');
   return 'step' in body && body.step === step;
+}
+
+/** Where to go on after a step: on its own track if that goes on, else on the first that is open. */
+export function nextStep({ ready, bench, current }: BenchState, after: string | undefined): StepState | undefined {
+  const own = after === undefined ? undefined : stepsAfter(bench.doc.steps, after);
+  return ready.find(({ step }) => own?.has(step.id)) ?? current;
 }
 
 /** Findings of charged lines that no step measures: they must not get lost. */

@@ -4,6 +4,7 @@ import { readPreparation } from '../formats/readPreparation';
 import { writePreparation } from '../formats/writePreparation';
 import { addLine, changeLine, changeSubstance, changeVessel, removeLine, setCoefficient, setPin } from './edit';
 import { termsOf } from '../document/reactions';
+import { blankPreparation } from '../document/blank';
 import { roles } from '../document/document';
 import type { Preparation } from '../document/document';
 
@@ -74,11 +75,14 @@ test('removing the reference, the pinned line or what another line refers to lea
   });
 });
 
-test('the only line stays', () => {
+test('the last line may go: what is half written is kept, with no reference and no pin on what is gone', () => {
   const doc = acetanilide();
   const one = doc.lines.slice(1).reduce((left, { id }) => removeLine(left, id), doc);
   expect(one.lines).toHaveLength(1);
-  expect(removeLine(one, one.lines[0]?.id ?? '')).toBe(one);
+  const none = removeLine(one, one.lines[0]?.id ?? '');
+  expect([none.lines, none.reference, none.pin.at]).toEqual([[], undefined, 'factor']);
+  expect(good(none)).toBe(true);
+  expect(good(addLine(blankPreparation('New'), 'Aniline', 'reactant').doc)).toBe(true);
 });
 
 test('any sequence of adding and removing lines leaves a document that its own format accepts', () => {

@@ -211,14 +211,11 @@ function joined(
 /**
  * Removes a line, its substance when nothing else needs it, and the steps that make no sense without it. A pin on the line falls back to the scale as written, the
  * reference to the first line that remains.
- *
- * @returns the same document when the line is the only one
  */
 export function removeLine(doc: Preparation, id: string): Preparation {
   const gone = doc.lines.find((line) => line.id === id);
   const lines = doc.lines.filter((line) => line.id !== id);
-  const [first] = lines;
-  if (!gone || !first) return doc;
+  if (!gone) return doc;
   const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
   const steps = stepsWithout(doc.steps, id);
   const kept = used ? doc.reactions : doc.reactions.map((reaction) => withoutReactant(reaction, gone.substance));
@@ -231,8 +228,9 @@ export function removeLine(doc: Preparation, id: string): Preparation {
     ...steps.flatMap((step) => namedBy(step, 'substance')),
   ];
   const needed = used || named.includes(gone.substance);
+  const next = (lines.find(({ role }) => role === 'reactant') ?? lines[0])?.id;
   return {
-    ...doc,
+    ...(doc.reference === id ? changed(doc, { reference: next }) : doc),
     lines: lines.map((line) =>
       line.entered.by === 'perMass' && line.entered.of === id
         ? { ...line, entered: { ...line.entered, of: 'product' } }
@@ -242,7 +240,6 @@ export function removeLine(doc: Preparation, id: string): Preparation {
     reactions,
     stages: doc.stages.map((stage) => (contentOf(stage)?.line === id ? changed(stage, { origin: undefined }) : stage)),
     steps,
-    ...(doc.reference === id ? { reference: (lines.find(({ role }) => role === 'reactant') ?? first).id } : {}),
     pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
   };
 }

@@ -1,5 +1,6 @@
 import { hazardRules } from './hazardRules';
 import { operationRules } from '../operations/rules';
+import { missingRules } from './missingRules';
 import { proofRules } from './proofRules';
 import type { RuleText } from './ruleText';
 
@@ -7,6 +8,7 @@ import type { RuleText } from './ruleText';
 export const rules = {
   ...operationRules,
   ...hazardRules,
+  ...missingRules,
   ...proofRules,
   'field.empty': { title: 'Nothing entered', says: 'Enter a number with its unit, such as {example}.' },
   'field.tooLong': { title: 'Too long', says: 'That is too long for a number. Enter one such as {example}.' },

@@ -2,6 +2,7 @@ import { greenMetrics } from './greenMetrics';
 import { mainStages } from '../document/mainStages';
 import { predictProcess } from './predictProcess';
 import { timeline } from './timeline';
+import { missingParts } from './proof/missingParts';
 import { proofRead } from './proof/proofRead';
 import { sortFindings } from '../plan/findings/planFindings';
 import { vesselFindings } from '../plan/findings/vesselFindings';
@@ -40,6 +41,7 @@ export function processPlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge' | 'facto
     findings: sortFindings([
       ...others,
       ...vesselFindings({ vessels: peaks }, modelSlack),
+      ...missingParts(plan.doc),
       ...proofRead(plan, prediction),
     ]),
     timeline: timeline(plan.doc, plan.factor.ok ? plan.factor.value.q.value : 1),

@@ -3,8 +3,8 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { closedSince } from '@/core/record/periods';
-import { chargeComplete } from '@/core/bench/benchCharge';
-import { benchState } from '@/core/bench/benchState';
+import { yieldInSight } from '@/core/bench/yieldInSight';
+import { benchState, nextStep } from '@/core/bench/benchState';
 import { describeEntry } from '@/core/bench/describeEntry';
 import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { isStanding } from '@/core/record/foldRecord';
@@ -14,6 +14,7 @@ import { PlainRecord } from '@/components/PlainRecord';
 import { RecordBanners } from './RecordBanners';
 import { RecordTape } from '@/components/RecordTape';
 import { Shell } from '@/components/Shell';
+import { OtherTracks } from './OtherTracks';
 import { StepPanel } from './StepPanel';
 import { StepRail } from './StepRail';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
@@ -42,7 +43,7 @@ export function BenchScreen(start: BenchStart) {
   // What to strike from when the step itself cannot be shown.
   const ofStep = step?.own.map(({ entry }) => entry) ?? [];
   const running = state.timers.filter(({ ended }) => ended === undefined);
-  const yields = chargeComplete(state.charge.lines) ? state.charge.actual.product?.mass : undefined;
+  const yields = yieldInSight(state);
   return (
     <Shell identity={identity} {...(identity.role === 'group' ? {} : { crumb: bench })}>
       <WorkingDrawer>
@@ -105,6 +106,7 @@ export function BenchScreen(start: BenchStart) {
                 ))}
               </div>
             )}
+            <OtherTracks state={state} shown={step?.step.id} onShow={setShown} />
             <StepRail state={state} shown={step?.step.id} onShow={setShown} />
             <div className="bench-grid">
               <div>
@@ -128,7 +130,7 @@ export function BenchScreen(start: BenchStart) {
                       number={index + 1}
                       closed={closed !== undefined}
                       onAdd={add}
-                      onNext={() => setShown(state.current?.step.id)}
+                      onNext={() => setShown(nextStep(state, shown)?.step.id)}
                     />
                   </Guard>
                 ) : (
@@ -138,17 +140,17 @@ export function BenchScreen(start: BenchStart) {
               <aside>
                 {yields && (
                   <section className="card-plain bench-yield">
-                    <h2>Theoretical yield of what you took</h2>
+                    <h2>Theoretical yield of what you took{yields.of && `, ${yields.of}`}</h2>
                     <p className="bench-amount">
-                      {withUncertainty(yields).digits}
+                      {withUncertainty(yields.mass).digits}
                       {'\u00a0'}
-                      {yields.unit}
+                      {yields.mass.unit}
                     </p>
-                    {yields.u !== undefined && (
+                    {yields.mass.u !== undefined && (
                       <small>
                         ±{'\u00a0'}
-                        {withUncertainty(yields).u} {yields.unit} by the devices. Your per cent yield is counted on
-                        this, not on the sheet.
+                        {withUncertainty(yields.mass).u} {yields.mass.unit} by the devices. Your per cent yield is
+                        counted on this, not on the sheet.
                       </small>
                     )}
                   </section>

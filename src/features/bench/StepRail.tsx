@@ -14,6 +14,7 @@ export function StepRail({
   readonly shown: string | undefined;
   readonly onShow: (step: string) => void;
 }) {
+  const ready = new Set(state.ready.map(({ step }) => step.id));
   const now = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     now.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
@@ -32,7 +33,7 @@ export function StepRail({
             key={step.id}
             ref={shown === step.id ? now : null}
             type="button"
-            className={`bench-step bench-step-${status} ${shown === step.id ? 'bench-step-now' : ''} ${grave ? `bench-step-${grave}` : ''}`}
+            className={`bench-step bench-step-${status} ${shown === step.id ? 'bench-step-now' : ''} ${ready.has(step.id) ? 'bench-step-ready' : ''} ${grave ? `bench-step-${grave}` : ''}`}
             aria-current={shown === step.id ? 'step' : undefined}
             onClick={() => onShow(step.id)}
           >

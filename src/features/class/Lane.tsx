@@ -49,7 +49,7 @@ export function Lane({
   readonly onToggle: () => void;
   readonly onAdd: (body: Body) => void;
 }) {
-  const { current, done, toDo, waiting, findings, overridden, timers } = state;
+  const { ready, current, done, toDo, waiting, findings, overridden, timers } = state;
   const share = toDo === 0 ? 0 : done / toDo;
   const running = timers.filter(({ ended }) => ended === undefined);
   return (
@@ -60,7 +60,7 @@ export function Lane({
           <span className="lane-track" aria-hidden="true">
             <i style={{ width: `${share * 100}%` }} />
           </span>
-          {current ? stepTitle(state.bench.doc, current.step) : 'every step done'}
+          {ready.map(({ step }) => stepTitle(state.bench.doc, step)).join(' · ') || 'every step done'}
           <small>
             {done} of {toDo}
           </small>

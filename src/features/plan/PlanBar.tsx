@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import Button from 'react-bootstrap/Button';
 import { api } from '@/api/client';
+import { missingParts } from '@/core/process/proof/missingParts';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { readText } from '@/components/fields/readers';
@@ -21,6 +22,7 @@ export function PlanBar({
 }) {
   const { plan, edit, dirty, saving, version } = state;
   const router = useRouter();
+  const lacking = missingParts(plan.doc).filter(({ severity }) => severity === 'stop').length;
   const copy = async () => {
     const made = await api.createPreparation(state.text);
     state.discard();
@@ -63,8 +65,14 @@ export function PlanBar({
             <Button
               variant="line"
               size="sm"
-              disabled={dirty}
-              title={dirty ? 'Save first: a stored version is issued' : undefined}
+              disabled={dirty || lacking > 0}
+              title={
+                lacking > 0
+                  ? 'Not written to its end: see what is missing among the findings'
+                  : dirty
+                    ? 'Save first: a stored version is issued'
+                    : undefined
+              }
               onClick={onIssue}
             >
               Issue to a class

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { Shell } from '@/components/Shell';
+import { NewPreparation } from './NewPreparation';
 import { ImportFile } from './ImportFile';
 import type { Identity } from '@/core/people/identity';
 import type { PreparationSummary } from '@/core/document/stored';
@@ -23,7 +24,7 @@ export function PreparationList({
         {preparations.length === 0 && (
           <p className="empty">
             {canImport
-              ? 'There is no preparation yet. Bring one in from a file below; docs/schemas describes the format.'
+              ? 'There is no preparation yet. Begin one from a blank page, or bring one in from a file.'
               : 'The coordinator has not stored a preparation yet.'}
           </p>
         )}
@@ -40,7 +41,12 @@ export function PreparationList({
             </li>
           ))}
         </ul>
-        {canImport && <ImportFile />}
+        {canImport && (
+          <div className="preparations-new">
+            <NewPreparation />
+            <ImportFile />
+          </div>
+        )}
       </div>
     </Shell>
   );

@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { readySteps, stepsAfter } from './order';
+import { blankPreparation } from './blank';
+import { benchState, nextStep } from '../bench/benchState';
+import { missingParts } from '../process/proof/missingParts';
+import { planOf } from '../process/planOf';
+import { fullDocument } from '../../../tests/support/fullDocument';
+import { shippedPreparations } from '../../../tests/support/preparations';
+import { entriesOf, reading } from '../../../tests/support/record';
+import type { Step } from './steps';
+
+const steps = (count: number, after: (i: number) => readonly number[] | undefined): readonly Step[] =>
+  Array.from({ length: count }, (_, i) => {
+    const named = after(i)?.map((one) => `s${one}`);
+    return {
+      id: `s${i}`,
+      op: 'charge',
+      opVersion: 1,
+      params: {},
+      time: { typical_min: 1, attended: true },
+      ...(named ? { after: named } : {}),
+    };
+  });
+
+test('without a word on it, the steps follow each other: the first open one is the only one', () => {
+  fc.assert(
+    fc.property(fc.array(fc.boolean(), { minLength: 1, maxLength: 12 }), (done) => {
+      const list = steps(done.length, () => undefined);
+      const ready = readySteps(list, (id) => !done[Number(id.slice(1))]);
+      const first = done.indexOf(false);
+      expect(ready).toEqual(first < 0 ? [] : [`s${first}`]);
+    }),
+  );
+});
+
+test('in any order that is told, what is ready is open, and nothing before it is', () => {
+  const anyOrder = fc.integer({ min: 1, max: 10 }).chain((count) =>
+    fc.record({
+      after: fc.array(fc.option(fc.array(fc.nat(count - 1), { maxLength: 3 }), { nil: undefined }), {
+        minLength: count,
+        maxLength: count,
+      }),
+      done: fc.array(fc.boolean(), { minLength: count, maxLength: count }),
+    }),
+  );
+  fc.assert(
+    fc.property(anyOrder, ({ after, done }) => {
+      const list = steps(done.length, (i) => after[i]?.filter((one) => one < i));
+      const open = (id: string) => !done[Number(id.slice(1))];
+      const ready = readySteps(list, open);
+      for (const one of ready) {
+        expect(open(one)).toBe(true);
+        const above = list.filter(({ id }) => stepsAfter(list, id).has(one));
+        expect(above.filter(({ id }) => open(id))).toEqual([]);
+      }
+      // As long as something is open, something can be done.
+      expect(ready.length > 0).toBe(list.some(({ id }) => open(id)));
+    }),
+  );
+});
+
+test('a bench sees every track that is open, and goes on along its own', () => {
+  const doc = fullDocument();
+  const at = (...bodies: Parameters<typeof entriesOf>[0]) => benchState(doc, entriesOf(bodies));
+  const ready = (state: ReturnType<typeof at>) => state.ready.map(({ step }) => step.id);
+  expect(ready(at())).toEqual(['in']);
+  const begun = at(reading('bromide', 'volume', '5.00 mL'));
+  expect(ready(begun)).toEqual(['metal', 'cold']);
+  const aside = at(reading('bromide', 'volume', '5.00 mL'), reading('magnesium', 'net', '1.22 g'));
+  expect(ready(aside)).toEqual(['solvent', 'cold']);
+  expect(nextStep(aside, 'metal')?.step.id).toBe('solvent');
+  expect(nextStep(aside, 'in')?.step.id).toBe('solvent');
+});
+
+test('what is shipped may be issued; a blank page is kept, planned without a fault, and says what it lacks', () => {
+  for (const [, doc] of shippedPreparations()) expect(missingParts(doc)).toEqual([]);
+  const { plan, process } = planOf(blankPreparation('New'));
+  expect(plan.lines).toEqual([]);
+  expect(process.findings.map(({ rule, severity }) => `${severity} ${rule}`)).toEqual(
+    expect.arrayContaining(['stop missing.lines', 'stop missing.steps', 'stop missing.stages']),
+  );
+  expect(benchState(blankPreparation('New'), []).ready).toEqual([]);
+});
