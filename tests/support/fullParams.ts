@@ -4,7 +4,16 @@ import type { Step } from '@/core/document/steps';
 export const fullParams: Readonly<Record<string, Step['params']>> = {
   charge: { line: 'a', way: 'net' },
   addition: { line: 'a', portions: 3, minutes: 10, low_C: 20, high_C: 30, ceiling_C: 40, cooled: true },
-  reflux: { minutes: 30, low_C: 80, high_C: 120, most_min: 60 },
+  reflux: {
+    minutes: 30,
+    low_C: 80,
+    high_C: 120,
+    most_min: 60,
+    heat: 'oilBath',
+    setting: '130 °C',
+    stirring: 'bar',
+    condenser: 'water',
+  },
   hold: { minutes: 30, low_C: 20, high_C: 30 },
   cooling: { minutes: 10, bath: 'ice', below_C: 5, undisturbed: true },
   quench: { line: 'a', below_C: 10, minutes: 10 },

@@ -8,7 +8,7 @@ import { molarMass } from '@/core/compound/molarMass';
 import { shippedSubstances } from '@/data/reference';
 import { taken } from '../support/library';
 import { wastePlan } from '@/core/waste/wastePlan';
-import { acetanilide, dienone, smallPreparation } from '../support/preparations';
+import { acetanilide, dienone, smallPreparation, shipped } from '../support/preparations';
 import type { ChargeLine, Entered, Preparation, Role } from '@/core/document/document';
 import type { RuleId } from '@/core/finding/rules';
 
@@ -206,6 +206,19 @@ test('the shipped preparation: flame, charcoal into the hot solution, ceiling, v
     steps: bare.steps.filter(({ id }) => id !== 'aids'),
   };
   expect(new Set(rulesOf(noAids))).toContain('hazard.noAid');
+});
+
+test('a burner under what catches fire in any room is a stop; a bath is none', () => {
+  const boiled = (heat: string): Preparation => {
+    const doc = shipped('dimethylphenylpyrrole');
+    return {
+      ...doc,
+      steps: doc.steps.map((step) => (step.id === 'reflux' ? { ...step, params: { ...step.params, heat } } : step)),
+    };
+  };
+  expect(rulesOf(boiled('burner'))).toContain('hazard.flameChosen');
+  expect(rulesOf(boiled('waterBath'))).not.toContain('hazard.flameChosen');
+  expect(rulesOf(boiled('waterBath')).some((rule) => rule.startsWith('hazard.flameFree'))).toBe(true);
 });
 
 test('scaling up far brings the caution of the scale along', () => {

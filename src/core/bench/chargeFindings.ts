@@ -56,6 +56,8 @@ function offTarget(line: BenchLine): readonly Finding[] {
   const off = taken.q.value / wanted.q.value - 1;
   // What does not react may follow the sheet as well as the new target.
   const issued = takesPart(plan.facts) ? undefined : line.issuedGoal?.[taken.q.dim];
+  const upper = plan.target?.high?.q.dim === taken.q.dim ? plan.target.high.q.value * plan.facts.portions : undefined;
+  if (upper !== undefined && taken.q.value > wanted.q.value && taken.q.value <= upper * (1 + acceptedShare)) return [];
   const near = (target: Measured) => Math.abs(taken.q.value / target.q.value - 1) <= acceptedShare + 1e-9;
   if (near(wanted as Measured) || (issued && near(issued as Measured))) return [];
   return [

@@ -3,6 +3,7 @@ import { readySteps, stepsAfter } from './order';
 import { blankPreparation } from './blank';
 import { benchState, nextStep } from '../bench/benchState';
 import { missingParts } from '../process/proof/missingParts';
+import { timeline } from '../process/timeline';
 import { planOf } from '../process/planOf';
 import { fullDocument } from '../../../tests/support/fullDocument';
 import { shippedPreparations } from '../../../tests/support/preparations';
@@ -80,4 +81,30 @@ test('what is shipped may be issued; a blank page is kept, planned without a fau
     expect.arrayContaining(['stop missing.lines', 'stop missing.steps', 'stop missing.stages']),
   );
   expect(benchState(blankPreparation('New'), []).ready).toEqual([]);
+});
+
+test('on several tracks waiting overlaps, what somebody stands by does not; repeating takes its time', () => {
+  const doc = fullDocument();
+  const inLine = timeline({ ...doc, steps: doc.steps.map(({ after: _after, ...step }) => step) }, 1);
+  expect(inLine.total_min).toBe(doc.steps.length * 10);
+  const waits = (id: string) => (step: Step) =>
+    step.id === id ? { ...step, time: { typical_min: 60, attended: false } } : step;
+  // While the flask is held for an hour, the other vessel is made ready.
+  const beside = [...doc.steps.map(waits('start'))];
+  const at = beside.findIndex(({ id }) => id === 'cold');
+  const [cold] = beside.splice(at, 1);
+  if (cold)
+    beside.splice(
+      beside.findIndex(({ id }) => id === 'quench'),
+      0,
+      cold,
+    );
+  const { steps: timed } = timeline({ ...doc, steps: beside }, 1);
+  const when = (id: string) => timed.find(({ step }) => step.id === id);
+  expect(when('cold')?.start_min).toBe(when('start')?.start_min);
+  expect(when('quench')?.start_min).toBe((when('start')?.start_min ?? 0) + 60);
+  const twice = doc.steps.map((step): Step =>
+    step.id === 'quench' ? { ...step, repeat: { until: 'noGas', least: 2, most: 3 } } : step,
+  );
+  expect(timeline({ ...doc, steps: twice }, 1).total_min).toBe(timeline(doc, 1).total_min + 10);
 });

@@ -212,6 +212,11 @@ export const hazardRules = {
     says: '{a}, {b} and {c} react violently with one another.',
     remedies: ['Never one waste bottle for them, never acetone for rinsing here.'],
   },
+  'hazard.flameChosen': {
+    title: 'A flame under what burns',
+    says: '{names}: vapour catches fire in any room, and the sheet heats with a burner.',
+    remedies: ['A water or steam bath, a mantle or a metal block; no flame in the room.'],
+  },
   'hazard.flame': {
     title: 'Flammable near heat',
     says: '{names}: no flame and no glowing surface here.',

@@ -29,7 +29,9 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
         : 'hazard.flameFlash';
     const self = burning.filter(({ substance }) => ignitesItself(substance));
     return [
-      finding(rule, 'caution', about, { names, ...flash }),
+      scene.conditions.flame && room
+        ? finding('hazard.flameChosen', 'stop', about, { names })
+        : finding(rule, 'caution', about, { names, ...flash }),
       ...(self.length > 0
         ? [
             finding('hazard.autoignition', 'caution', about, {

@@ -6,10 +6,11 @@ export const airCondenserFrom_C = 140;
 
 /** Whether a condenser is cooled by air: by the temperature of its head, or of the highest-boiling substance that it names. */
 export function isAirCooled(
-  { distils, refluxes, steam }: Conditions,
+  { airCooled, distils, refluxes, steam }: Conditions,
   substances: readonly (string | undefined)[],
   doc: Pick<Preparation, 'substances'>,
 ): boolean {
+  if (airCooled !== undefined) return airCooled;
   if (refluxes) return refluxes.vapour_C >= airCondenserFrom_C;
   if (!distils || steam) return false;
   const boiling = substances.map((id) => Number(doc.substances.find((one) => one.id === id)?.boiling?.digits ?? NaN));

@@ -1,5 +1,9 @@
 /** What a step exposes people and glass to, as far as its kind tells: the triggers of cautions look at this alone. */
 export interface Conditions {
+  /** Heated over a flame. */
+  readonly flame?: boolean;
+  /** The sheet says whether the condenser is cooled by air. */
+  readonly airCooled?: boolean;
   /** The liquid boils: an open top, an aid against bumping, no flame near what burns. */
   readonly boiling?: boolean;
   /** Boils in a flask with a neck: an aid against bumping. */

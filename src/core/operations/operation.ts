@@ -126,6 +126,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly asks: (actual: A, context: StepContext<P>) => readonly Ask[];
   /** Usual cautions, shown before the step begins. */
   readonly cautions?: (context: StepContext<P>) => readonly string[];
+  /** What stands on the bench by it, in words. */
+  readonly equipment?: (params: P) => readonly string[];
   /** What it exposes people and glass to. */
   readonly conditions?: (params: P) => Conditions;
   readonly check?: (actual: A, context: StepContext<P>) => readonly Finding[];

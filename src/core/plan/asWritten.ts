@@ -18,6 +18,8 @@ export interface AsWritten {
   /** One portion of each line in the dimension in which the bench measures it; words and unknown amounts are missing. */
   readonly portions: ReadonlyMap<string, Measured>;
   readonly charge: Charge;
+  /** Upper end of what a line leaves open, in the same dimension. */
+  readonly highs: ReadonlyMap<string, Measured>;
 }
 
 /**
@@ -48,7 +50,17 @@ export function asWritten(facts: Facts): AsWritten {
   }
   const withReagents = chargeTable(facts, portions);
   for (const line of lines) put(line, perMass(line, withReagents));
-  return { portions, charge: chargeTable(facts, portions) };
+  return { portions, charge: chargeTable(facts, portions), highs: highsOf(facts) };
+}
+
+function highsOf(facts: Facts): AsWritten['highs'] {
+  return new Map(
+    [...facts.lines.values()].flatMap((line): readonly (readonly [string, Measured])[] => {
+      const { id, entered } = line.line;
+      if (!('high' in entered) || entered.high === undefined) return [];
+      return [[id, inMeasuredDim(facts, line, typedWorked(id, entered.by, entered.high, entered.unit))]];
+    }),
+  );
 }
 
 function typedAmount({ line }: LineFacts): Measured | undefined {

@@ -18,6 +18,8 @@ export interface Target {
   readonly exact: Measured;
   /** What the device can show; the same as `exact` without a device. */
   readonly rounded: Measured;
+  /** Where the sheet leaves a range: its upper end, as the device can show it. */
+  readonly high?: Measured;
   readonly device?: Device;
   readonly pinned: boolean;
 }
@@ -31,7 +33,9 @@ export function targets(facts: Facts, written: AsWritten, scaling: Scaling): Rea
   const result = new Map<string, Target>();
   for (const [id, portion] of written.portions) {
     const line = facts.lines.get(id);
-    if (line) result.set(id, targetOf(facts, line, portion, scaling));
+    const high = written.highs.get(id);
+    const upper = line && high && targetOf(facts, line, high, scaling).rounded;
+    if (line) result.set(id, { ...targetOf(facts, line, portion, scaling), ...(upper ? { high: upper } : {}) });
   }
   return result;
 }

@@ -1,3 +1,4 @@
+import { before } from '../document/order';
 import { findOperation } from '../operations/registry';
 import { timeAtScale } from '../models/heat/newtonCooling';
 import type { Preparation } from '../document/document';
@@ -22,36 +23,46 @@ export interface Timeline {
 }
 
 /**
- * Steps one after the other, without those that are optional. Waiting that the chemistry asks for stays; heating and cooling
- * grow with the scale as s^(1/3), dropwise work as the volume.
+ * Steps after those that they wait for, without those that are optional; a group does one thing at a time that somebody must stand by.
+ * Waiting that the chemistry asks for stays; heating and cooling grow with the scale as s^(1/3), dropwise work as the volume. What is
+ * repeated takes its least number of times.
  *
  * @param factor scale against the size at which the times were found
  */
 export function timeline(doc: Preparation, factor: number): Timeline {
-  let clock = 0;
-  const steps = doc.steps
-    .filter(({ optional }) => !optional)
-    .map((step): TimedStep => {
-      const minutes = minutesOf(step, factor);
-      const timed = {
-        step,
-        start_min: clock,
-        minutes,
-        attended: step.time.attended,
-        scaled: Math.abs(minutes - step.time.typical_min) >= 0.5,
-      };
-      clock += minutes;
-      return timed;
-    });
+  const ends = new Map<string, number>();
+  // When the group has its hands free.
+  let free = 0;
+  const steps = doc.steps.flatMap((step, i): readonly TimedStep[] => {
+    const awaited = Math.max(0, ...before(doc.steps, i).map((id) => ends.get(id) ?? 0));
+    if (step.optional) {
+      ends.set(step.id, awaited);
+      return [];
+    }
+    const { attended } = step.time;
+    const start_min = attended ? Math.max(awaited, free) : awaited;
+    const minutes = minutesOf(step, factor);
+    ends.set(step.id, start_min + minutes);
+    if (attended) free = start_min + minutes;
+    return [
+      { step, start_min, minutes, attended, scaled: Math.abs(minutes - once(step) * step.time.typical_min) >= 0.5 },
+    ];
+  });
   return {
     steps,
-    total_min: clock,
+    total_min: Math.max(0, ...ends.values()),
     attended_min: steps.filter(({ attended }) => attended).reduce((sum, { minutes }) => sum + minutes, 0),
     stops: steps.filter(({ step }) => step.safeStop !== undefined),
   };
 }
 
-function minutesOf({ op, params, time }: Step, factor: number): number {
+const once = ({ repeat }: Step): number => repeat?.least ?? 1;
+
+function minutesOf(step: Step, factor: number): number {
+  return once(step) * minutesOnce(step, factor);
+}
+
+function minutesOnce({ op, params, time }: Step, factor: number): number {
   const timing = findOperation(op)?.timing?.(params);
   if (!timing || factor === 1) return time.typical_min;
   const fixed = Math.min(time.typical_min, timing.fixed_min);
@@ -79,7 +90,9 @@ export function periodsOf({ steps }: Timeline, available_min: number): readonly 
   while (rest.length > 0) {
     const ends = endOf(rest, available_min);
     const taken = rest.slice(0, ends.count);
-    periods.push({ steps: taken, minutes: taken.reduce((sum, { minutes }) => sum + minutes, 0), ends: ends.how });
+    const begins = taken[0]?.start_min ?? 0;
+    const over = Math.max(begins, ...taken.map(({ start_min, minutes }) => start_min + minutes));
+    periods.push({ steps: taken, minutes: over - begins, ends: ends.how });
     rest = rest.slice(ends.count);
   }
   return periods;

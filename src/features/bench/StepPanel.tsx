@@ -18,6 +18,10 @@ import type { Body } from '@/core/record/entry';
 import type { Finding } from '@/core/finding/finding';
 import type { NewFile } from '@/api/record/outbox';
 
+const untilWords = { noGas: 'no more gas comes', pH: 'the pH is reached', noChange: 'nothing changes any more' };
+const repeatWords = ({ until, least, most }: NonNullable<StepState['step']['repeat']>) =>
+  `Again until ${untilWords[until]}: ${least === most ? least : `${least} to ${most}`} times in all.`;
+
 /** One step in full: the sentence, what to heed, what is asked, what was found. */
 export function StepPanel({
   step,
@@ -37,6 +41,7 @@ export function StepPanel({
 }) {
   const [overriding, setOverriding] = useState<Finding | undefined>(undefined);
   const { operation, context, status } = step;
+  const equipment = operation.equipment?.(step.step.params) ?? [];
   const { text, expect = [], safeStop } = step.step;
   const stops = step.findings.some(({ severity }) => severity === 'stop');
   const over = status !== 'open';
@@ -49,6 +54,8 @@ export function StepPanel({
       </p>
       <h2 className="bench-sentence">{operation.sentence(context)}</h2>
       <Retarget step={step} state={state} />
+      {equipment.length > 0 && <p className="muted">With {equipment.join(' · ')}.</p>}
+      {step.step.repeat && <p className="muted">{repeatWords(step.step.repeat)}</p>}
       {text && <p className="muted">{text}</p>}
       {expect.length > 0 && <p className="muted">You will see: {expect.join(' ')}</p>}
       {status === 'open' &&

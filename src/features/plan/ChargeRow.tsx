@@ -55,6 +55,11 @@ export function ChargeRow({
             label={`${name} to measure`}
             {...(facts.portions > 1 ? { lead: `${facts.portions}\u202f×\u202f` } : {})}
           >
+            {target.high && (
+              <small className="num">
+                to {format(target.high.q, target.high.unit, { figures: target.high.figures })}
+              </small>
+            )}
             <GraduationStrip target={target} />
           </PinnableCell>
         ) : entered.by === 'words' ? (

@@ -1,4 +1,4 @@
-import { format } from '../../quantity/format';
+import { format, formatDigits } from '../../quantity/format';
 import { inSentence } from '../../document/inSentence';
 import { stageOf } from '../stages';
 import { lineAt, liquidWay, measureLine } from '../asks';
@@ -104,7 +104,11 @@ export function chargeSentence(context: StepContext, line: string, named?: Charg
   const { rounded } = found.plan.target;
   const weighed = way === 'net' || way === 'difference' ? found.plan.portion.mass : undefined;
   const wanted = weighed ?? rounded;
-  const amount = format(wanted.q, wanted.unit, { figures: wanted.figures });
+  const { high } = found.plan.target;
+  const amount =
+    high && wanted === rounded
+      ? `${formatDigits(wanted.q, wanted.unit, { figures: wanted.figures })}–${format(high.q, high.unit, { figures: high.figures })}`
+      : format(wanted.q, wanted.unit, { figures: wanted.figures });
   if (way === 'difference' && weighed) return `Weigh ${amount} ${name} by difference.`;
   return plan.facts.portions > 1
     ? `Measure ${plan.facts.portions}\u202f×\u202f${amount} ${name}, all together.`

@@ -13,6 +13,7 @@ import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, heats } from '../heating';
 import { away, from, into } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Finding } from '../../finding/finding';
@@ -30,6 +31,7 @@ const fields = {
   low_C: field.celsius('From', { below: 'high_C', help: 'Printed window of the main cut, at the head.' }),
   high_C: field.celsius('To'),
   airCondenser: field.optional(field.flag('Air condenser', { help: 'Above about 140 °C a cold jacket cracks.' })),
+  ...heats,
 } satisfies Fields;
 
 const vessels = {
@@ -56,7 +58,8 @@ const setUp = {
   tared: 'The receivers are numbered and were weighed empty.',
 } as const;
 
-const conditions = ({ high_C }: DistillationParams): Conditions => ({
+const conditions = ({ high_C, ...params }: DistillationParams): Conditions => ({
+  ...heated(params),
   boiling: true,
   bumps: true,
   hot: true,
@@ -97,6 +100,7 @@ export const distillation = defineOperation({
     return `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C${here}.`;
   },
   conditions,
+  equipment: heatingWords,
   cautions: (context) => {
     const { because } = windowOf(context);
     return [

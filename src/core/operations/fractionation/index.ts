@@ -5,11 +5,12 @@ import { fractionate } from './predict';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
+import { heated, heatingWords, condenses } from '../heating';
 import { from, into } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Fields } from '../declare/fields';
+import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 import type { Conditions } from '../conditions';
 
@@ -22,7 +23,10 @@ const fields = {
   ),
   stages: field.number('Stages', '', [1, 30], { whole: true, help: 'Ideal stages, the pot being one.' }),
   reflux: field.number('Reflux ratio', '', [0, 100]),
+  ...condenses,
 } satisfies Fields;
+
+type FractionationParams = ParamsOf<typeof fields>;
 
 const vessels = {
   in: from('Pot'),
@@ -42,7 +46,14 @@ const setUp = {
   receivers: 'The receivers are numbered, in order.',
 } as const;
 
-const conditions: Conditions = { boiling: true, bumps: true, hot: true, warms: true, distils: {} };
+const conditions = (params: FractionationParams): Conditions => ({
+  ...heated(params),
+  boiling: true,
+  bumps: true,
+  hot: true,
+  warms: true,
+  distils: {},
+});
 
 /** Fractional (or simple) distillation of two liquids: head temperature against volume, receivers changed at limits. */
 export const fractionation = defineOperation({
@@ -61,7 +72,8 @@ export const fractionation = defineOperation({
     const here = because === undefined ? '' : ` (here, ${because}, about ${limits_C.map(at).join(' and ')}\u202f°C)`;
     return `Distil slowly; change the receiver at ${limits_C.join(' and ')}\u202f°C${here}.`;
   },
-  conditions: () => conditions,
+  conditions,
+  equipment: heatingWords,
   cautions: () => ['Never to dryness. Receivers stand at room temperature: what freezes must not block them.'],
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => fractionate(work, params),
@@ -89,8 +101,8 @@ export const fractionation = defineOperation({
       },
     ].map((ask) => (ask.id === 'head' ? { ...ask, done: context.bench.record.some(isEnd(context.step.id)) } : ask)),
   check: ({ heatOn }, context) => uncheckedAt(context, 'Distillation', setUp, heatOn),
-  drawing: (_, { bench, params: { lighter, heavier } }) =>
-    still(bench.doc, conditions, { packed: true, substances: [lighter, heavier] }),
+  drawing: (_, { bench, params }) =>
+    still(bench.doc, conditions(params), { packed: true, substances: [params.lighter, params.heavier] }),
 });
 
 const isEnd =

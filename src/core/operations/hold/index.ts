@@ -10,6 +10,7 @@ import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, heats } from '../heating';
 import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -20,6 +21,7 @@ const fields = {
   minutes: field.minutes('Time'),
   low_C: field.celsius('From', { below: 'high_C' }),
   high_C: field.celsius('To'),
+  ...heats,
 } satisfies Fields;
 
 const vessels = {
@@ -50,7 +52,9 @@ export const hold = defineOperation({
   }),
   sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
     `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
-  conditions: ({ high_C }) => (high_C > warm_C ? { stirs: true, hot: true, warms: true } : { stirs: true }),
+  conditions: (params) =>
+    params.high_C > warm_C ? { ...heated(params), stirs: true, hot: true, warms: true } : { stirs: true },
+  equipment: heatingWords,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { low_C, high_C }) => {
     const place = work.place('in');

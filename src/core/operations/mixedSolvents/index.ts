@@ -8,6 +8,7 @@ import { netWay, temperatureWay } from '../ways';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, heats } from '../heating';
 import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -22,6 +23,7 @@ const fields = {
   poor: field.line('Solvent that drives out'),
   below_C: field.celsius('Below', { help: 'Above it an oil comes out.' }),
   cold_C: field.celsius('Cold'),
+  ...heats,
 } satisfies Fields;
 
 const vessels = {
@@ -54,7 +56,8 @@ export const mixedSolvents = defineOperation({
   },
   sentence: (context) =>
     `Dissolve the ${stageName(context, context.params.from)} at no more than ${context.params.below_C}\u202f°C; water or the other solvent drop by drop to a faint cloud.`,
-  conditions: () => ({ hot: true, warms: true }),
+  conditions: (params) => ({ ...heated(params), hot: true, warms: true }),
+  equipment: heatingWords,
   cautions: () => ['Warmer than that an oil comes out: it traps dirt. Flammable: no flame.'],
   predict: (work, params) => dissolveMixed(work, params),
   asks: (_, context) => [

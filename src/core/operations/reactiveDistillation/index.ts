@@ -10,6 +10,7 @@ import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, condenses } from '../heating';
 import { away, stays } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
@@ -22,6 +23,7 @@ const fields = {
   substance: field.substance('What leaves as it forms'),
   ceiling_C: field.celsius('Ceiling', { help: 'Head temperature that protects the selectivity.' }),
   of: field.optional(field.goal('Stage that it is done for')),
+  ...condenses,
 } satisfies Fields;
 
 const vessels = {
@@ -43,7 +45,8 @@ const setUp = {
   open: 'The system is open at the receiver, which is cooled.',
 } as const;
 
-const conditions = ({ ceiling_C }: ReactiveDistillationParams): Conditions => ({
+const conditions = ({ ceiling_C, ...params }: ReactiveDistillationParams): Conditions => ({
+  ...heated(params),
   boiling: true,
   bumps: true,
   hot: true,
@@ -72,6 +75,7 @@ export const reactiveDistillation = defineOperation({
     return `Distil what forms, slowly; the head stays below ${ceiling_C}\u202f°C${here}.`;
   },
   conditions,
+  equipment: heatingWords,
   cautions: () => ['Never to dryness. A rising head means: less heat.'],
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, { substance, ceiling_C }) => {

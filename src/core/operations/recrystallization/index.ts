@@ -14,6 +14,7 @@ import { dissolveHot } from './predict';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, heats } from '../heating';
 import { away, stays } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -36,6 +37,7 @@ const fields = {
       help: 'Beyond the least, added for the hot filtration and boiled off before cooling.',
     }),
   ),
+  ...heats,
 } satisfies Fields;
 
 const vessels = {
@@ -92,7 +94,9 @@ export const recrystallization = defineOperation({
   },
   timing: ({ boil_min }) => ({ fixed_min: boil_min, grows: 'heat' }),
   predict: (work, params) => dissolveHot(work, params),
-  conditions: ({ charcoal }) => ({
+  equipment: heatingWords,
+  conditions: ({ charcoal, ...params }) => ({
+    ...heated(params),
     boiling: true,
     hot: true,
     warms: true,

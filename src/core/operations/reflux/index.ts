@@ -12,6 +12,7 @@ import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
+import { heated, heatingWords, condenses } from '../heating';
 import { stays } from '../declare/vessels';
 import { isAirCooled } from '../airCooled';
 import type { Happening, Reading } from '../../record/entry';
@@ -28,6 +29,7 @@ const fields = {
   low_C: field.celsius('From', { below: 'high_C' }),
   high_C: field.celsius('To'),
   most_min: field.optional(field.minutes('At most')),
+  ...condenses,
 } satisfies Fields;
 
 const vessels = {
@@ -71,12 +73,13 @@ function startOf(
   return temperatures.find(({ body }) => Number(body.digits) >= low_C && Number(body.digits) <= high_C);
 }
 
-const conditions = ({ low_C }: RefluxParams): Conditions => ({
+const conditions = (params: RefluxParams): Conditions => ({
+  ...heated(params),
   boiling: true,
   bumps: true,
   hot: true,
   warms: true,
-  refluxes: { vapour_C: low_C },
+  refluxes: { vapour_C: params.low_C },
 });
 
 /** Heating under reflux. The clock starts at the first reflux, the only time that measures the reaction, unless the course says otherwise. */
@@ -109,6 +112,7 @@ export const reflux = defineOperation({
     react(work, place);
   },
   conditions,
+  equipment: heatingWords,
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
     ...checks(context, setUp),

@@ -6,6 +6,7 @@ import { steamOver } from './predict';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
+import { heated, heatingWords, condenses } from '../heating';
 import { into, stays } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
@@ -20,6 +21,7 @@ const fields = {
   material: field.line('Material'),
   topUp: field.optional(field.line('Water that is topped up')),
   distillate_mL: field.number('Distillate', 'mL', [1, 5000]),
+  ...condenses,
 } satisfies Fields;
 
 const vessels = {
@@ -47,14 +49,15 @@ function wantedOf(context: StepContext<SteamDistillationParams>): number {
   return distillateFor(context.params.distillate_mL, plan?.facts.line, plan?.portion.mass?.q.value);
 }
 
-const conditions: Conditions = {
+const conditions = (params: SteamDistillationParams): Conditions => ({
+  ...heated(params),
   boiling: true,
   bumps: true,
   hot: true,
   warms: true,
   distils: { vapour_C: 100 },
   steam: true,
-};
+});
 
 /** Steam distillation from water: oil and water come over together below 100 °C. */
 export const steamDistillation = defineOperation({
@@ -71,7 +74,8 @@ export const steamDistillation = defineOperation({
   },
   sentence: (context) =>
     `Distil about ${format({ dim: 'volume', value: wantedOf(context) }, 'mL', { figures: 3 })} with the steam; top up with water, never dry.`,
-  conditions: () => conditions,
+  conditions,
+  equipment: heatingWords,
   cautions: () => [
     'With a live steam line: open the vent before the heat goes off, or it sucks back.',
     'Steam scalds.',
@@ -104,5 +108,5 @@ export const steamDistillation = defineOperation({
   ],
   check: ({ heatOn }, context) => uncheckedAt(context, 'Steam distillation', setUp, heatOn),
   outcome: ({ volume }, context) => (volume ? [{ label: 'distillate', worked: readAs(context, volume) }] : []),
-  drawing: (_, { bench }) => still(bench.doc, conditions),
+  drawing: (_, { bench, params }) => still(bench.doc, conditions(params)),
 });

@@ -1,18 +1,44 @@
 import { finding } from '../../finding/finding';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
-import { measuredMass } from '../../bench/measured';
+import { asRead, measuredMass } from '../../bench/measured';
 import { configurationFindings } from '../../bench/weighingFindings';
-import { netWay, taredVesselWay } from '../ways';
+import { netWay, taredVesselWay, volumeWay } from '../ways';
+import { lineAmounts } from '../../stoichiometry/lineAmounts';
+import { numeral } from '../../plan/facts';
 import { readingsAt } from '../onRecord';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';
 import type { LineReadings } from '../../bench/measured';
+import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
+
+/** Whether the sheet has the stage measured by its volume. */
+const byVolume = ({ bench, params: { of } }: StepContext<{ readonly of: string }>) =>
+  stageOf(bench, of)?.measure === 'volume';
+
+/** A volume by the density of the pure liquid: less certain than a weighing, since what was measured need not be pure. */
+function massOfVolume(
+  context: StepContext<{ readonly of: string }>,
+  { volume }: LineReadings,
+): Worked<'mass'> | undefined {
+  const { doc } = context.bench;
+  const id = stageOf(context.bench, context.params.of)?.substance;
+  const substance = doc.substances.find((one) => one.id === id);
+  const read = volume && byVolume(context) ? asRead(volume, doc.devices, 'single') : undefined;
+  if (read?.q.dim !== 'volume' || !substance?.density) return undefined;
+  return lineAmounts(read, {
+    density: numeral(substance.density.digits, 'density', 'g/mL', {
+      at: 'reference',
+      id: substance.id,
+      field: 'density',
+    }),
+  }).mass;
+}
 
 const fields = {
   of: field.goal('What is weighed'),
@@ -34,26 +60,36 @@ export const weighing = defineOperation({
   title: 'Weighing',
   fields,
   vessels,
-  reads: massReads,
+  reads: { ...massReads, volume: { dim: 'volume', word: 'volume' } },
   actual: (context): Weighing => {
     const readings = readingsAt(context) as LineReadings;
-    const mass = measuredMass(readings, context.bench.doc.devices);
+    const mass = measuredMass(readings, context.bench.doc.devices) ?? massOfVolume(context, readings);
     return { readings, ...(mass ? { mass } : {}) };
   },
   predict: (work) => work.follow(work.place('in')),
-  sentence: (context) => `Weigh the ${stageName(context, context.params.of)}: the empty vessel first.`,
-  cautions: () => ['A forgotten tare cannot be had later: empty, clean and dry, with its label and cap.'],
-  asks: ({ mass }, context) => [
-    {
-      ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways: [taredVesselWay, netWay] }),
-      // Two configurations give no mass: the step stays open.
-      done: mass !== undefined,
-    },
-  ],
+  sentence: (context) =>
+    byVolume(context)
+      ? `Measure the volume of the ${stageName(context, context.params.of)}.`
+      : `Weigh the ${stageName(context, context.params.of)}: the empty vessel first.`,
+  cautions: (context) =>
+    byVolume(context) ? [] : ['A forgotten tare cannot be had later: empty, clean and dry, with its label and cap.'],
+  asks: ({ readings, mass }, context) => {
+    const ways = byVolume(context) ? [volumeWay, taredVesselWay, netWay] : [taredVesselWay, netWay];
+    return [
+      {
+        ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways }),
+        // Two configurations give no mass: the step stays open.
+        done: mass !== undefined || (byVolume(context) && readings.volume !== undefined),
+      },
+    ];
+  },
   check: ({ readings, mass }, context) => {
     const { of } = context.params;
     const name = stageOf(context.bench, of)?.name ?? of;
-    const about = { step: context.step.id, slot: readings.full ? 'full' : 'net' };
+    const about = {
+      step: context.step.id,
+      slot: readings.full ? 'full' : readings.net ? 'net' : readings.volume ? 'volume' : 'net',
+    };
     const wet = mass && context.bench.massOf(of)?.dry === 'unknown';
     return [
       ...configurationFindings(readings, name, { step: context.step.id }),
@@ -68,6 +104,6 @@ export const weighing = defineOperation({
       mass,
       step: step.id,
       dry: 'unknown',
-      at: (readings.full ?? readings.net)?.entry.at ?? '',
+      at: (readings.full ?? readings.net ?? readings.volume)?.entry.at ?? '',
     },
 });

@@ -1,6 +1,6 @@
 import { hasGroup } from '../../reference/groups';
 import { implied } from './kinds';
-import { nothing } from '../matter/matter';
+import { gramsOf, nothing, plus } from '../matter/matter';
 import type { Matter } from '../matter/matter';
 import type { LineFacts } from '../../plan/facts';
 import type { AssumptionSpec } from './assumption';
@@ -42,8 +42,29 @@ export function introduced(work: Bringing, id: string): Matter {
   const M_species = work.world.kind(species).M;
   // A hydrate or a salt brings the species of the equation and the rest of its formula.
   const share = delivers && M && M_species ? Math.min(1, (delivers.count * M_species) / M) : 1;
-  const rest = grams - counted * share;
-  return { [species]: counted * share, ...(rest > 1e-12 ? { [diluentOf(work, line)]: rest } : {}) };
+  const others = contained(work, line, { grams, volume_mL: total?.volume?.q.value, most: grams - counted * share });
+  const rest = grams - counted * share - gramsOf(others);
+  return [{ [species]: counted * share }, others, rest > 1e-12 ? { [diluentOf(work, line)]: rest } : nothing].reduce(
+    plus,
+    nothing,
+  );
+}
+
+/** Further solutes of the bottle; at most what the rest of it can be. */
+function contained(
+  work: Bringing,
+  { line }: LineFacts,
+  { grams, volume_mL, most }: { readonly grams: number; readonly volume_mL: number | undefined; readonly most: number },
+): Matter {
+  const found = (line.contains ?? []).map(({ substance, strength }): readonly [string, number] => {
+    const M = work.world.kind(substance).M;
+    const digits = Number(strength.digits);
+    if (strength.by === 'massFraction') return [substance, (grams * digits) / 100];
+    return [substance, volume_mL === undefined || M === undefined ? 0 : ((volume_mL * digits) / 1000) * M];
+  });
+  const all = found.reduce((sum, [, one]) => sum + one, 0);
+  const fits = all > most ? most / all : 1;
+  return found.reduce<Matter>((sum, [id, one]) => plus(sum, { [id]: one * fits }), nothing);
 }
 
 /**
@@ -52,6 +73,7 @@ export function introduced(work: Bringing, id: string): Matter {
  */
 function diluentOf(work: Bringing, { line, substance: { substance } }: LineFacts): string {
   const kind = work.world.kind(line.substance);
+  if (line.solvent !== undefined) return line.solvent;
   if (line.strength === undefined || (kind.groups.water ?? 0) > 0) return waterOf(work);
   const named = /\bin ([a-z0-9 ,.'’-]+)/i.exec(substance.name)?.[1]?.trim().toLowerCase();
   const solvent =
