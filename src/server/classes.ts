@@ -7,6 +7,7 @@ import { courseOfPreparation } from './courses';
 import { inTransaction } from './inTransaction';
 import { findPreparation } from './preparations';
 import { entriesOf, newsOf } from './entries';
+import { log } from './log';
 import { verifyLog } from './record';
 import { draw, drawPin, insertLog } from './newBench';
 import { addMembers } from './roster';
@@ -20,6 +21,8 @@ import { openStored } from '@/core/formats/upgradePreparation';
 import { baselineText, classNumbers } from './classNumbers';
 import { missingParts } from '@/core/process/proof/missingParts';
 import { renderFinding } from '@/core/finding/renderFinding';
+import { coreVersion } from '@/core/results/projection';
+import { progressOf, projectionsOf } from './projections';
 import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -30,8 +33,6 @@ import type { Mark } from '@/core/record/mark';
 import type { Origin } from './identify';
 import type { Preparation } from '@/core/document/document';
 
-/** How a class is issued: from 2 on with the numbers that the core came to. */
-const coreVersion = '2';
 // Without letters and digits that are mistaken for each other on a board.
 const letters = 'ABCDEFGHJKMNPQRTUVWXY346789';
 
@@ -90,6 +91,7 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
       {
         class_id: id,
         document: writePreparation(doc),
+        title: doc.title,
         core_version: coreVersion,
         baseline: baselineText(doc),
         issued_by: options.by,
@@ -153,27 +155,46 @@ export async function listClasses({ id: user, role }: Identity): Promise<readonl
     id: string;
     name: string;
     joinCode: string;
-    document: string;
+    title: string;
     section: string;
     benches: number;
     issuedAt: Date;
   }>(
-    `SELECT c.id, c.name, c.join_code AS joinCode, c.section, i.document, i.issued_at AS issuedAt,
+    `SELECT c.id, c.name, c.join_code AS joinCode, c.section, i.title, i.issued_at AS issuedAt,
        (SELECT COUNT(*) FROM benches b WHERE b.class_id = c.id) AS benches
      FROM classes c JOIN issued i ON i.class_id = c.id
      WHERE :role = 'coordinator' OR c.id IN (SELECT class_id FROM class_staff WHERE user_id = :user)
      ORDER BY i.issued_at DESC, c.id DESC`,
     { role, user },
   );
-  return found.map(({ id, name, joinCode, section, document, benches, issuedAt }) => ({
-    id,
-    name,
-    section,
-    joinCode,
-    title: openStored(document).title,
-    benches: Number(benches),
-    issuedAt: new Date(issuedAt).toISOString(),
-  }));
+  const progress = await progressOf(found.map(({ id }) => id));
+  void catchUp([...progress.values()].filter(({ stale }) => stale).map(({ classId }) => classId));
+  return found.map(({ id, name, joinCode, section, title, benches, issuedAt }) => {
+    const { finished = 0, median } = progress.get(id) ?? {};
+    return {
+      id,
+      name,
+      section,
+      joinCode,
+      title,
+      benches: Number(benches),
+      issuedAt: new Date(issuedAt).toISOString(),
+      finished,
+      ...(median === undefined ? {} : { median }),
+    };
+  });
+}
+
+// As many as one visit may set going; the rest is caught up with at the next.
+const mostAtOnce = 12;
+
+/** Brings what is kept of some classes up to their records, behind whoever asked. */
+async function catchUp(classIds: readonly string[]): Promise<void> {
+  try {
+    for (const id of classIds.slice(0, mostAtOnce)) await projectionsOf(id);
+  } catch (error) {
+    log.warn({ why: error instanceof Error ? error.message : String(error) }, 'results kept for lists');
+  }
 }
 
 interface FoundClass {

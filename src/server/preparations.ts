@@ -15,14 +15,13 @@ const deadlineMs = 15_000;
 
 /** All preparations, the last changed first. */
 export async function listPreparations(): Promise<readonly PreparationSummary[]> {
-  const found = await rows<{ id: string; title: string; document: string; head_version: number; updated_at: Date }>(
-    `SELECT p.id, p.title, p.head_version, p.updated_at, v.document FROM preparations p
-     JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version ORDER BY p.updated_at DESC, p.id DESC`,
+  const found = await rows<{ id: string; title: string; summary: string; head_version: number; updated_at: Date }>(
+    'SELECT id, title, summary, head_version, updated_at FROM preparations ORDER BY updated_at DESC, id DESC',
   );
   return found.map((row) => ({
     id: row.id,
     title: row.title,
-    summary: parse(row.document).summary,
+    summary: row.summary,
     version: row.head_version,
     updatedAt: new Date(row.updated_at).toISOString(),
   }));
@@ -53,7 +52,11 @@ export async function createPreparation(text: string, author: string): Promise<S
   const doc = await accept(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
-    await insert('preparations', { id, title: doc.title, head_version: 1, updated_at: new Date() }, transaction);
+    await insert(
+      'preparations',
+      { id, title: doc.title, summary: doc.summary, head_version: 1, updated_at: new Date() },
+      transaction,
+    );
     await insertVersion(id, 1, doc, author, transaction);
   });
   return { id, version: 1, doc };
@@ -81,8 +84,8 @@ export async function saveVersion(id: string, base: number, text: string, author
       );
     }
     await run(
-      'UPDATE preparations SET title = :title, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id',
-      { title: doc.title, version, id },
+      'UPDATE preparations SET title = :title, summary = :summary, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id',
+      { title: doc.title, summary: doc.summary, version, id },
       transaction,
     );
     await insertVersion(id, version, doc, author, transaction);

@@ -2,13 +2,20 @@ import { budgetsOf, forgetTries, spend } from '@/server/attempts';
 import { benchState } from '@/core/bench/benchState';
 import { resultsFile } from '@/server/results';
 import Papa from 'papaparse';
-import { findClass, findClassDoor, readBoard } from '@/server/classes';
+import { blankPreparation } from '@/core/document/blank';
+import { classState } from '@/core/record/classState';
+import { projectionOf } from '@/core/results/projection';
+import { progressOf, projectionsOf, rebuildProjections } from '@/server/projections';
+import { storeDraft } from '@/server/record';
+import { ulid } from 'ulid';
+import { findClass, findClassDoor, issueClass, readBoard } from '@/server/classes';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
 import { createPreparation, findPreparation, listPreparations, saveVersion } from '@/server/preparations';
 import { rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
 import { emptyDatabase } from '../support/database';
+import type { Projection } from '@/core/results/projection';
 import { acetanilide, acetanilideText, dienoneText } from '../support/preparations';
 import { gravest } from '../support/demoRun';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -131,4 +138,60 @@ test('the results of the demo class as a file: a row a bench, read back by anoth
     findings: 'reading.offTarget result.differs',
   });
   expect(data.find(({ bench }) => bench === 'Avocet')).toMatchObject({ theory_g: '', pure_melting: 'missing' });
+});
+
+test('results kept for lists are those of a fresh fold, follow the record and the core, and are rebuilt to the letter', async () => {
+  const [row] = await rows<{ id: string }>('SELECT id FROM classes');
+  const id = row?.id ?? '';
+  const kept = await projectionsOf(id);
+  expect(kept).toHaveLength(8);
+  const fresh = async () => {
+    const { doc, own, lanes } = await readBoard(id);
+    const { settings } = classState(own.entries);
+    return lanes.map(({ bench, entries }) => ({
+      bench,
+      projection: JSON.parse(JSON.stringify(projectionOf(benchState(doc, entries, settings)))) as unknown,
+    }));
+  };
+  expect(JSON.parse(JSON.stringify(kept))).toEqual(await fresh());
+  // Read back from the table it is the same; nothing is folded again.
+  expect(JSON.parse(JSON.stringify(await projectionsOf(id)))).toEqual(await fresh());
+  const columns = await rows<{ share: number | null; numbers: string }>('SELECT share, numbers FROM bench_results');
+  expect(columns.some(({ share }) => share !== null)).toBe(true);
+  for (const { share, numbers } of columns) expect((JSON.parse(numbers) as Projection).share ?? null).toBe(share);
+  expect((await progressOf([id])).get(id)).toMatchObject({ stale: false });
+  // One entry more, another version of the core, a setting of the class: each is caught up with.
+  const [lane] = (await readBoard(id)).lanes;
+  const note = {
+    id: ulid(),
+    v: 1,
+    log: lane?.log ?? '',
+    body: { k: 'tick', step: 'reflux', check: 'open' },
+    at: new Date().toISOString(),
+    deviceAt: new Date().toISOString(),
+    device: 'tablet',
+    saw: 0,
+  };
+  const [staff] = await rows<{ id: string }>("SELECT id FROM users WHERE role = 'coordinator'");
+  const identity = { kind: 'staff' as const, id: staff?.id ?? '', name: 'coordinator', role: 'coordinator' as const };
+  await storeDraft(identity, lane?.log ?? '', note);
+  expect((await progressOf([id])).get(id)).toMatchObject({ stale: true });
+  expect(JSON.parse(JSON.stringify(await projectionsOf(id)))).toEqual(await fresh());
+  await run("UPDATE bench_results SET core_version = '0', numbers = '{}' WHERE head_seq > 0");
+  expect(JSON.parse(JSON.stringify(await projectionsOf(id)))).toEqual(await fresh());
+  await run('UPDATE bench_results SET share = 0.5, numbers = \'{"done":0}\' WHERE head_seq > 0');
+  const told = await rebuildProjections();
+  expect(told.reduce((sum, { changed }) => sum + changed, 0)).toBeGreaterThan(0);
+  expect(JSON.parse(JSON.stringify(await projectionsOf(id)))).toEqual(await fresh());
+  expect((await rebuildProjections()).every(({ changed }) => changed === 0)).toBe(true);
+}, 60_000);
+
+test('a half-written preparation is stored, and no class gets it', async () => {
+  const { id } = await createPreparation(writePreparation(blankPreparation('Benzyl acetate')), 'coordinator');
+  expect((await findPreparation(id)).doc.title).toBe('Benzyl acetate');
+  const classes = await count('classes');
+  await expect(
+    issueClass({ name: 'Early', preparationId: id, benches: [{ name: 'Knot' }], by: 'coordinator' }),
+  ).rejects.toMatchObject({ code: 'refused', message: expect.stringContaining('There is no step yet.') as string });
+  expect(await count('classes')).toBe(classes);
 });

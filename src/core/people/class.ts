@@ -23,6 +23,10 @@ export interface ClassSummary {
   readonly joinCode: string;
   readonly benches: number;
   readonly issuedAt: string;
+  /** Benches whose steps are all done, as far as was counted. */
+  readonly finished: number;
+  /** Median of their yields or recoveries, a fraction. */
+  readonly median?: number;
 }
 
 /** A class just issued; the PINs are told this once. */

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { BringIn } from './BringIn';
 import { DeviceOutbox } from './DeviceOutbox';
+import { format } from '@/core/quantity/format';
 import { Shell } from '@/components/Shell';
 import type { ClassSummary } from '@/core/people/class';
 import type { Identity } from '@/core/people/identity';
@@ -30,7 +31,7 @@ export function ClassList({
           </p>
         )}
         <ul className="preparations">
-          {classes.map(({ id, name, section, title, joinCode, benches, issuedAt }) => (
+          {classes.map(({ id, name, section, title, joinCode, benches, issuedAt, finished, median }) => (
             <li key={id}>
               <Link href={`/classes/${id}`} className="card-plain preparation">
                 <h2>
@@ -41,7 +42,17 @@ export function ClassList({
                   {title}, {benches} {benches === 1 ? 'bench' : 'benches'}, join code{' '}
                   <span className="num">{joinCode}</span>
                 </p>
-                <small>issued {day.format(new Date(issuedAt))}</small>
+                <small>
+                  issued {day.format(new Date(issuedAt))}
+                  {finished > 0 && ` · ${finished} of ${benches} done`}
+                  {median !== undefined && (
+                    <>
+                      {' '}
+                      · median{' '}
+                      <span className="num">{format({ dim: 'fraction', value: median }, '%', { figures: 2 })}</span>
+                    </>
+                  )}
+                </small>
               </Link>
             </li>
           ))}

@@ -90,7 +90,11 @@ function Apart() {
           </figure>
         ))}
       </div>
-      <p className="scheme-state">nothing is made: percent recovery, of what is taken</p>
+      <p className="scheme-state">
+        {won.length === 0
+          ? 'nothing is made yet: the first reactant begins a reaction'
+          : 'nothing is made: percent recovery, of what is taken'}
+      </p>
     </section>
   );
 }

@@ -40,6 +40,18 @@ const keyName = 'VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin';
 const kind = 'VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
 const entryCode = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin';
 
+/** A column of its own for what stands in a document too. */
+const column = (name: string, key: string, type: string): Migration => ({
+  name: `${key}-of-${name}`,
+  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN IF NOT EXISTS ${key} ${type}`),
+  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN IF EXISTS ${key}`),
+});
+const filled = (name: string, key: string, sql: string): Migration => ({
+  name: `${key}-of-stored-${name}`,
+  up: (schema) => schema.sequelize.query(sql),
+  down: () => Promise.resolve(),
+});
+
 /** A column that joins a row to a course; nothing when it belongs to none. */
 const withCourse = (name: string): Migration => ({
   name: `course-of-${name}`,
@@ -291,4 +303,25 @@ export const migrations: readonly Migration[] = [
     up: (schema) => schema.sequelize.query('ALTER TABLE issued ADD COLUMN IF NOT EXISTS baseline MEDIUMTEXT NULL'),
     down: (schema) => schema.sequelize.query('ALTER TABLE issued DROP COLUMN IF EXISTS baseline'),
   },
+  // What the benches came to, for views over many classes: disposable, folded anew at any time.
+  table('bench_results', {
+    bench_id: { ...reference('benches'), primaryKey: true },
+    head_seq: { type: DataTypes.INTEGER, allowNull: false },
+    class_seq: { type: DataTypes.INTEGER, allowNull: false },
+    core_version: text(20),
+    done: { type: DataTypes.INTEGER, allowNull: false },
+    to_do: { type: DataTypes.INTEGER, allowNull: false },
+    share: { type: DataTypes.DOUBLE, allowNull: true },
+    numbers: { type: DataTypes.TEXT('medium'), allowNull: false },
+  }),
+  // Facts that lists ask for are columns: no document is opened for them.
+  column('issued', 'title', "VARCHAR(120) NOT NULL DEFAULT ''"),
+  filled('issued', 'title', "UPDATE issued SET title = COALESCE(JSON_VALUE(document, '$.title'), '')"),
+  column('preparations', 'summary', "VARCHAR(1000) NOT NULL DEFAULT ''"),
+  filled(
+    'preparations',
+    'summary',
+    `UPDATE preparations p JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version
+     SET p.summary = COALESCE(JSON_VALUE(v.document, '$.summary'), '')`,
+  ),
 ];

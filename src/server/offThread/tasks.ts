@@ -4,6 +4,7 @@ import { classState } from '@/core/record/classState';
 import { csvText } from '@/server/csv';
 import { drawStructure } from '@/structure/drawStructure';
 import { openStored } from '@/core/formats/upgradePreparation';
+import { projectionOf } from '@/core/results/projection';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { readStructure } from '@/structure/readStructure';
 import { readStructureFile } from '@/structure/readStructureFile';
@@ -22,6 +23,11 @@ export const tasks = {
   structures: (all: readonly string[]) => all.map((smiles) => readStructure(smiles)),
   structureFile: (text: string) => readStructureFile(text),
   preparation: (text: string) => readPreparation(text),
+  project: (document: string, own: readonly Entry[], lanes: readonly (readonly Entry[])[]) => {
+    const doc = openStored(document);
+    const { settings } = classState(own);
+    return lanes.map((entries) => projectionOf(benchState(doc, entries, settings)));
+  },
   resultsCsv: (document: string, own: readonly Entry[], lanes: readonly BenchEntries[]) => {
     const doc = openStored(document);
     const { settings } = classState(own);

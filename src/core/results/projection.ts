@@ -1,0 +1,59 @@
+import { benchResults } from './benchResults';
+import type { BenchState } from '../bench/benchState';
+import type { StageResult } from './stageResults';
+
+/**
+ * The version of everything that a result is computed by. It rises with every change that lets a record come to other results; a test
+ * holds the golden files against it.
+ */
+export const coreVersion = '3';
+
+/** Numbers of one stage, in g, °C and fractions. */
+export interface StageNumbers {
+  readonly stage: string;
+  readonly mass_g?: number;
+  readonly percentYield?: number;
+  readonly overall?: number;
+  readonly recovered?: number;
+  readonly onset_C?: number;
+  readonly clear_C?: number;
+}
+
+/** What a bench came to, without its working: small enough for views over many classes. */
+export interface Projection {
+  readonly done: number;
+  readonly toDo: number;
+  readonly stops: number;
+  readonly cautions: number;
+  /** Yield of what the preparation is for, or what was recovered of it: a fraction. */
+  readonly share?: number;
+  readonly stages: readonly StageNumbers[];
+}
+
+/** The numbers of a bench from its state alone. */
+export function projectionOf(state: BenchState): Projection {
+  const { stages, product } = benchResults(state);
+  const count = (severity: string) => state.findings.filter((one) => one.severity === severity).length;
+  const share = product && (product.overall ?? product.percentYield ?? product.recovered)?.q.value;
+  return {
+    done: state.done,
+    toDo: state.toDo,
+    stops: count('stop'),
+    cautions: count('caution'),
+    ...(share === undefined ? {} : { share }),
+    stages: stages.map(numbersOf),
+  };
+}
+
+function numbersOf({ stage, mass, percentYield, overall, recovered, best }: StageResult): StageNumbers {
+  const values = {
+    mass_g: mass?.mass.q.value,
+    percentYield: percentYield?.q.value,
+    overall: overall?.q.value,
+    recovered: recovered?.q.value,
+    onset_C: best?.onset.q.value,
+    clear_C: best?.clear.q.value,
+  };
+  const known = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
+  return { stage: stage.id, ...known };
+}
