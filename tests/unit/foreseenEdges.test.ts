@@ -11,6 +11,7 @@ import { wholeOf } from '@/core/process/matter/shelf';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
 import { acetanilide, shipped } from '../support/preparations';
 import { taken } from '../support/library';
+import { withRanges } from '../support/withRanges';
 import type { ChargeLine, Preparation } from '@/core/document/document';
 
 const foreseen = (doc: Preparation) => predictProcess(computePlan(doc));
@@ -155,7 +156,7 @@ test('hot solvent that cannot hold the solid says so, where its curve reaches th
 });
 
 test('cuts of a column have a range, since nobody changes a receiver to the millilitre', () => {
-  for (const { low, high, mass } of foreseen(shipped('cyclohexane-toluene')).stages) {
+  for (const { low, high, mass } of withRanges(foreseen(shipped('cyclohexane-toluene')))) {
     expect(high - low).toBeGreaterThan(0.5);
     expect(mass.q.value).toBeGreaterThan(low);
     expect(mass.q.value).toBeLessThan(high);

@@ -14,6 +14,7 @@ import { acetanilide, dienone, shippedPreparations } from '../support/preparatio
 import { expectGolden } from '../support/golden';
 import { oddOperations } from '../support/oddOperations';
 import { stateOfScript } from '../support/demoRun';
+import { withRanges } from '../support/withRanges';
 import type { Finding } from '@/core/finding/finding';
 import type { StepState } from '@/core/bench/benchState';
 import type { Preparation } from '@/core/document/document';
@@ -66,7 +67,13 @@ function everythingOf(doc: Preparation): object {
       assumptions: assumptions.map(({ id, low, typical, high }) => [id, low, typical, high]),
       remarks,
     })),
-    stages: prediction.stages.map(({ stage, basis, mass, low, high }) => ({ stage: stage.id, basis, mass, low, high })),
+    stages: withRanges(prediction).map(({ stage, basis, mass, low, high }) => ({
+      stage: stage.id,
+      basis,
+      mass,
+      low,
+      high,
+    })),
     bench: benchState(doc, []).steps.map(shownAt),
     timeline,
     green,

@@ -10,6 +10,7 @@ import { wholeOf } from './matter/shelf';
 import { anyParams, anyUses } from '../../../tests/support/anyParams';
 import { fullDocument } from '../../../tests/support/fullDocument';
 import { shippedPreparations } from '../../../tests/support/preparations';
+import { withRanges } from '../../../tests/support/withRanges';
 import type { Matter } from './matter/matter';
 import type { Prediction } from './predictProcess';
 import type { Preparation } from '../document/document';
@@ -66,7 +67,8 @@ test.each(docs.map((doc) => [doc.title, doc] as const))(
 
 test.each(docs.map((doc) => [doc.title, doc] as const))('%s: losses lead from the basis to the mass', (_, doc) => {
   for (const factor of ['0.4', '1', '2.5']) {
-    const { stages } = predictProcess(computePlan(scaled(doc, factor)));
+    const prediction = predictProcess(computePlan(scaled(doc, factor)));
+    const stages = withRanges(prediction);
     expect(stages.map(({ stage }) => stage.id)).toEqual(
       doc.stages.filter(({ id }) => doc.steps.some((step) => !step.optional && weighs(step, id))).map(({ id }) => id),
     );

@@ -31,7 +31,10 @@ export interface StagePrediction {
   readonly basis: Worked<'mass'>;
   readonly losses: readonly Loss[];
   readonly mass: Worked<'mass'>;
-  /** g; from the ranges of the assumptions, taken as independent of each other. */
+}
+
+/** Bounds of a stage's mass, g. */
+export interface MassRange {
   readonly low: number;
   readonly high: number;
 }
@@ -41,6 +44,8 @@ export interface Prediction {
   readonly steps: readonly StepPrediction[];
   readonly stages: readonly StagePrediction[];
   readonly assumptions: readonly Assumption[];
+  /** By stage, from the ranges of the assumptions: found when somebody asks, since most of the time goes into it. */
+  readonly ranges: () => ReadonlyMap<string, MassRange>;
 }
 
 /**
@@ -54,8 +59,10 @@ export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Pr
   const runs = run(world);
   const steps = runs.map(({ prediction }) => prediction);
   const assumptions = unique(steps.flatMap((one) => one.assumptions));
-  const changes = assumptions.filter(({ aside }) => !aside).map((one) => changesOf(world, runs, one));
-  return { steps, assumptions, stages: stagesOf(plan, steps, changes) };
+  const stages = stagesOf(plan, steps);
+  let found: ReadonlyMap<string, MassRange> | undefined;
+  const ranges = () => (found ??= rangesOf(world, runs, { assumptions, stages }));
+  return { steps, assumptions, stages, ranges };
 }
 
 /** The steps alone, without the ranges of what they weigh: cheap, for rules that ask what is where by then. */
@@ -179,32 +186,45 @@ function gramsAt({ shelf }: Pick<After, 'shelf'>, place: string, substance: stri
 function stagesOf(
   plan: Pick<Plan, 'doc' | 'lines' | 'charge'>,
   steps: readonly StepPrediction[],
-  changes: readonly Changes[],
 ): readonly StagePrediction[] {
-  const found = new Map<string, StagePrediction & { readonly variance: Variance }>();
+  const found = new Map<string, StagePrediction>();
   for (const stage of plan.doc.stages) {
     const weighed = weighingOf(plan.doc, stage.id);
     const at = steps.find(({ step }) => step.id === weighed?.id);
     const before = earlierOf(stage);
-    const earlier = before === undefined ? undefined : found.get(before);
-    const basis = before === undefined ? stageBasis(plan, stage) : earlier?.mass;
+    const basis = before === undefined ? stageBasis(plan, stage) : found.get(before)?.mass;
     if (!at || !basis) continue;
     const grams = gramsAt(at, at.product, stage.substance);
     // Numbers that contradict each other give none here.
     if (!Number.isFinite(grams)) continue;
     const losses = steps.flatMap((one) => one.losses.filter((loss) => loss.stage === stage.id));
-    const variance = varianceOf(stage.id, changes, earlier?.variance);
-    found.set(stage.id, {
-      stage,
-      basis,
-      losses,
-      mass: leftOver(basis, losses, grams),
-      low: Math.max(0, grams - Math.sqrt(variance.down)),
-      high: Math.min(basis.q.value, grams + Math.sqrt(variance.up)),
-      variance,
-    });
+    found.set(stage.id, { stage, basis, losses, mass: leftOver(basis, losses, grams) });
   }
-  return [...found.values()].map(({ variance: _variance, ...one }) => one);
+  return [...found.values()];
+}
+
+/** Changes that the assumptions make at their ends, independent of each other, on top of those of the stage before. */
+function rangesOf(
+  world: World,
+  runs: readonly Run[],
+  { assumptions, stages }: Pick<Prediction, 'assumptions' | 'stages'>,
+): ReadonlyMap<string, MassRange> {
+  const changes = assumptions.filter(({ aside }) => !aside).map((one) => changesOf(world, runs, one));
+  const variances = new Map<string, Variance>();
+  return new Map(
+    stages.map(({ stage, basis, mass }) => {
+      const variance = varianceOf(stage.id, changes, variances.get(earlierOf(stage) ?? ''));
+      variances.set(stage.id, variance);
+      const grams = mass.q.value;
+      return [
+        stage.id,
+        {
+          low: Math.max(0, grams - Math.sqrt(variance.down)),
+          high: Math.min(basis.q.value, grams + Math.sqrt(variance.up)),
+        },
+      ];
+    }),
+  );
 }
 
 /** Squares of the changes downwards and upwards, g². */

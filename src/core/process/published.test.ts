@@ -1,6 +1,7 @@
 import { computePlan } from '../plan/plan';
 import { processPlan } from './processPlan';
 import { shipped, shippedPreparations } from '../../../tests/support/preparations';
+import { withRanges } from '../../../tests/support/withRanges';
 
 const plan = (name: string) => processPlan(computePlan(shipped(name)));
 
@@ -20,7 +21,7 @@ test.each([
   ['ethoxynaphthalene', 'crude', 1.94, 2.33],
   ['ethoxynaphthalene', 'pure', 1.42, 1.81],
 ] as const)('%s, %s: what is foreseen lies in %f–%f g, and its range overlaps it', (name, id, low, high) => {
-  const stage = plan(name).prediction.stages.find((one) => one.stage.id === id);
+  const stage = withRanges(plan(name).prediction).find((one) => one.stage.id === id);
   const mass = stage?.mass.q.value ?? NaN;
   expect(mass).toBeGreaterThanOrEqual(low);
   expect(mass).toBeLessThanOrEqual(high);

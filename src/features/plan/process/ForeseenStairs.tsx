@@ -5,10 +5,16 @@ import { rangeText } from './rangeText';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { CSSProperties } from 'react';
 import type { Loss } from '@/core/operations/loss';
-import type { Prediction, StagePrediction } from '@/core/process/predictProcess';
+import type { MassRange, Prediction, StagePrediction } from '@/core/process/predictProcess';
 
 /** The staircase before anything was done: from what the charge allows to what each stage should weigh, and what is lost between. */
-export function ForeseenStairs({ prediction: { stages } }: { readonly prediction: Prediction }) {
+export function ForeseenStairs({
+  prediction: { stages },
+  ranges,
+}: {
+  readonly prediction: Prediction;
+  readonly ranges: ReadonlyMap<string, MassRange>;
+}) {
   if (stages.length === 0)
     return <p className="muted">No stage is weighed, or the basis of its yield cannot be worked out yet.</p>;
   const full = Math.max(...stages.map(({ basis }) => basis.q.value));
@@ -16,7 +22,7 @@ export function ForeseenStairs({ prediction: { stages } }: { readonly prediction
     <div className="stairs foreseen">
       <ol>
         {stages.map((one) => (
-          <ForeseenStage key={one.stage.id} one={one} stages={stages} full={full} />
+          <ForeseenStage key={one.stage.id} one={one} stages={stages} full={full} range={ranges.get(one.stage.id)} />
         ))}
       </ol>
       <p className="muted">
@@ -31,14 +37,17 @@ export function ForeseenStairs({ prediction: { stages } }: { readonly prediction
 const isShown = ({ mass }: Loss) => mass.q.value >= 0.0005;
 
 function ForeseenStage({
-  one: { stage, basis, losses, mass, low, high },
+  one: { stage, basis, losses, mass },
+  range,
   stages,
   full,
 }: {
   readonly one: StagePrediction;
   readonly stages: readonly StagePrediction[];
   readonly full: number;
+  readonly range: MassRange | undefined;
 }) {
+  const { low, high } = range ?? { low: mass.q.value, high: mass.q.value };
   const at = (value: number) => `${(value / full) * 100}%`;
   const isFirst = earlierOf(stage) === undefined;
   const root = stages.find(
@@ -71,7 +80,7 @@ function ForeseenStage({
         </span>
         <span className="stair-mass">
           <WorkedNumber worked={mass} label={`Foreseen mass of ${stage.name}`} />
-          <small className="num">{rangeText(mass, low, high)}</small>
+          <small className="num">{rangeText(mass, range)}</small>
           {root && (
             <small className="num">
               {share(mass.q.value, root.basis.q.value)} {contentOf(root.stage) ? 'recovered' : 'yield'}

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { AssumptionTable } from './AssumptionTable';
 import { ForeseenStairs } from './ForeseenStairs';
 import { GreenLine } from './GreenLine';
@@ -31,8 +31,11 @@ export function ProcessPanel({ process }: { readonly process: ProcessPlan }) {
       return found && `assumed, ${found.label}: ${found.why}`;
     };
   }, [prediction.assumptions]);
+  // What is typed shows first, how far it can be off a moment later.
+  const settled = useDeferredValue(prediction);
+  const ranges = useMemo(() => settled.ranges(), [settled]);
   if (plan.doc.steps.length === 0) return null;
-  const expected = prediction.stages.map(({ stage, mass, low, high }) => `${stage.name} ${rangeText(mass, low, high)}`);
+  const expected = prediction.stages.map(({ stage, mass }) => `${stage.name} ${rangeText(mass, ranges.get(stage.id))}`);
   return (
     <section className="card-plain process" aria-label="Process">
       <header className="process-head">
@@ -52,7 +55,7 @@ export function ProcessPanel({ process }: { readonly process: ProcessPlan }) {
             ))}
           </div>
           {part === 'vessels' && <VesselLine prediction={prediction} />}
-          {part === 'losses' && <ForeseenStairs prediction={prediction} />}
+          {part === 'losses' && <ForeseenStairs prediction={prediction} ranges={ranges} />}
           {part === 'time' && <TimePart timeline={timeline} />}
           {part === 'assumptions' && <AssumptionTable prediction={prediction} />}
           {green && <GreenLine green={green} />}
