@@ -1,5 +1,6 @@
 import { config } from '@/server/config';
 import { addAccount, disableAccount, linkFor, listAccounts, resetAccount } from '@/server/accounts';
+import { forgetName } from '@/server/authorNames';
 import { database } from '@/server/database';
 import { settingOf } from '@/server/settings';
 
@@ -8,7 +9,7 @@ const address = config.publicUrl.replace(/\/$/, '') || `http://localhost:${setti
 const tell = (what: string, link: string) => console.log(`${what} Within two days, once:\n\n  ${address}${link}\n`);
 const roles = ['coordinator', 'demonstrator'] as const;
 const usage =
-  'Usage: bin/account list | add NAME coordinator|demonstrator | password NAME | disable NAME\n       bin/account first';
+  'Usage: bin/account list | add NAME coordinator|demonstrator | password NAME | disable NAME | forget NAME\n       bin/account first';
 const [what, name = '', given] = process.argv.slice(2);
 const role = roles.find((one) => one === given);
 
@@ -22,6 +23,14 @@ try {
   } else if (what === 'disable' && name) {
     await disableAccount(name);
     console.log(`${name} can no longer sign in; what was written and signed stays.`);
+  } else if (what === 'forget' && name) {
+    const found = await forgetName(name);
+    console.log(
+      found > 0
+        ? `${name} is forgotten: what was made under it stays and verifies, without the name.`
+        : `Nothing was made under the name ${name}.`,
+    );
+    if (found === 0) process.exitCode = 1;
   } else if (what === 'first') {
     // At a start: whoever can sign in needs no link; where nobody can, the first coordinator gets one.
     const all = await listAccounts();

@@ -2,7 +2,7 @@ import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { sealedName } from '@/core/record/chain';
 import { sha256 } from './hash';
-import { insert, rows } from './tables';
+import { insert, rows, run } from './tables';
 import type { Transaction } from 'sequelize';
 import type { Author } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
@@ -49,3 +49,14 @@ export async function keptNames(
 /** A name for a person to read; whoever forged one is found when the record is verified. */
 export const nameOf = (names: ReadonlyMap<string, KeptName>, sealed: string): string =>
   names.get(sealed)?.name ?? forgotten;
+
+/**
+ * Forgets a name: what was made under it stays, verifies, and is shown without it. There is no way back.
+ *
+ * @returns how many authors had it
+ */
+export async function forgetName(name: string): Promise<number> {
+  const found = await rows<{ sealed: string }>('SELECT sealed FROM author_names WHERE BINARY name = :name', { name });
+  await run('DELETE FROM author_names WHERE BINARY name = :name', { name });
+  return found.length;
+}

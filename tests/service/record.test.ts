@@ -7,6 +7,7 @@ import { admit } from '@/server/access';
 import { entriesOf } from '@/server/entries';
 import { classFault, sealClass } from '@/server/seals';
 import { storeDraft, verifyLog } from '@/server/record';
+import { forgetName } from '@/server/authorNames';
 import { rows, run } from '@/server/tables';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { foldRecord } from '@/core/record/foldRecord';
@@ -226,7 +227,7 @@ test('entries of both versions stand in one chain; a name may be forgotten, not 
 
   await run("UPDATE author_names SET name = 'Curlew' WHERE name = 'Avocet'");
   expect(await verifyLog(log)).toMatchObject({ seq: 2, why: expect.stringContaining('another name') as string });
-  await run("DELETE FROM author_names WHERE name = 'Curlew'");
+  expect(await forgetName('Curlew')).toBe(1);
   expect((await entriesOf(log)).map(({ author }) => author.name)).toEqual([
     'Avocet',
     'name removed',

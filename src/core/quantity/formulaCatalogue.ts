@@ -1,11 +1,5 @@
-/** What a formula is called, how it reads, and where it comes from. Symbols are the keys of a worked value's inputs. */
-export interface FormulaText {
-  readonly name: string;
-  readonly result: string;
-  /** Right-hand side; built from the input symbols where their number varies. */
-  readonly expression: string | ((symbols: readonly string[]) => string);
-  readonly source: string;
-}
+import { operationFormulas } from '../operations/formulas';
+import type { FormulaText } from './formulaText';
 
 const definition = 'definition of amount of substance, IUPAC Green Book, 3rd ed.';
 const stoichiometry = 'extent of reaction, IUPAC Green Book, 3rd ed.';
@@ -15,6 +9,7 @@ const minus = (symbols: readonly string[]) => symbols.join(' − ');
 
 /** Every formula the product shows a working for. A test evaluates each expression and compares it with its result. */
 export const formulaCatalogue = {
+  ...operationFormulas,
   molarMass: {
     name: 'Molar mass from the formula',
     result: 'M',
@@ -151,18 +146,6 @@ export const formulaCatalogue = {
     result: 't',
     expression: 't_2 − t_1',
     source: 'times of the entries, counted from the first of the step',
-  },
-  ramp: {
-    name: 'Heating rate near the melt',
-    result: 'β',
-    expression: '(T_2 − T_1) / t',
-    source: 'two readings and the time between them',
-  },
-  correctedTemperature: {
-    name: 'Corrected temperature',
-    result: 'T',
-    expression: 'T_read + ΔT',
-    source: 'correction of the apparatus, recorded for the class',
   },
   percentYield: {
     name: 'Percent yield',

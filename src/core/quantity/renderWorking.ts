@@ -1,7 +1,7 @@
 import { format } from './format';
 import { withUncertainty } from './withUncertainty';
 import { formulaCatalogue } from './formulaCatalogue';
-import type { FormulaText } from './formulaCatalogue';
+import type { FormulaText } from './formulaText';
 import type { Source, Worked, WorkedInput } from './worked';
 
 /** A worked value in words and figures, ready to show or print. */
