@@ -50,7 +50,7 @@ test('what a step names, and what is left of it without a line, is what it was',
     const full = fullParams[name] ?? {};
     const of = (kind: string) => refs(full).flatMap((ref) => (ref.kind === kind ? [ref.id] : []));
     const [lines, stages, substances] = [of('line'), of('stage'), of('substance')];
-    const left = lines.map((line) => [line, without(full, line) ?? 'no step']);
+    const left = lines.map((line) => [line, without(full, { kind: 'line', id: line }) ?? 'no step']);
     return [name, { lines, stages, substances, left }];
   });
   expectGolden('parameter-references', Object.fromEntries(named));

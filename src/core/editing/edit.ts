@@ -1,11 +1,11 @@
 import { changed } from '../changed';
 import { charge } from '../operations/charge';
-import { slug } from '../slug';
+import { freeId } from './freeId';
+import { pruned } from './pruned';
+import { stepsWithout, withSteps } from './steps';
 import { contentOf } from '../document/steps';
 import { inOrder, leftOf } from '../document/reactions';
 import { usualRun } from '../document/usualRun';
-import { findOperation } from '../operations/registry';
-import { namedBy } from '../operations/named';
 import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
@@ -97,24 +97,21 @@ export interface Added {
   readonly line: string;
 }
 
-/** Adds a line with a new substance at the end, and a step that charges it; a reactant also joins the equation's left side. */
+/**
+ * Adds a line at the end, and a step that charges it; a reactant also joins an equation's left side. A substance that the document knows
+ * by this name is meant.
+ */
 export function addLine(doc: Preparation, name: string, role: Role): Added {
-  const id = freeId(
-    name,
-    doc.substances.map((one) => one.id),
-  );
-  return addLineOf({ ...doc, substances: [...doc.substances, { id, name }] }, id, name, role);
+  const called = name.trim().toLowerCase();
+  const known = doc.substances.find((one) => one.name.trim().toLowerCase() === called);
+  const id = known?.id ?? freeId(name, doc.substances);
+  return addLineOf({ ...doc, substances: known ? doc.substances : [...doc.substances, { id, name }] }, id, name, role);
 }
 
 /** Adds a line filled from the reference. A substance that the document already took from there is used again. */
 export function addLineFrom(doc: Preparation, { substance, bottle, curves = [] }: FromReference, role: Role): Added {
   const known = doc.substances.find(({ reference }) => reference === substance.reference);
-  const id =
-    known?.id ??
-    freeId(
-      substance.name,
-      doc.substances.map((one) => one.id),
-    );
+  const id = known?.id ?? freeId(substance.name, doc.substances);
   const solubility = curvesIn(doc, curves);
   const substances = known
     ? doc.substances
@@ -158,10 +155,7 @@ export function measureWith(doc: Preparation, line: string, device: Device | und
 }
 
 function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
-  const line = freeId(
-    name,
-    doc.lines.map(({ id }) => id),
-  );
+  const line = freeId(name, doc.lines);
   const joins = role === 'reactant' || role === 'reagent in excess';
   const { reactions, into } = joins ? joined(doc, substance) : { reactions: doc.reactions, into: undefined };
   const added: ChargeLine = {
@@ -177,20 +171,28 @@ function addLineOf(doc: Preparation, substance: string, name: string, role: Role
       ...doc,
       reactions,
       lines: [...doc.lines, placed({ ...doc, reactions }, added)],
-      reference: doc.reference ?? line,
+      ...(doc.reference === undefined || (joins && !isReactant(doc, doc.reference)) ? { reference: line } : {}),
       steps: withCharge(doc.steps, line),
     },
   };
 }
 
-/** The reactions after a substance joined the left side of the last one; the first reactant begins one. */
+const isReactant = ({ lines }: Preparation, id: string) =>
+  lines.some((line) => line.id === id && (line.role === 'reactant' || line.role === 'reagent in excess'));
+
+/** The reactions after a substance joined the left side of the one that waits for it, or of the last; the first reactant begins one. */
 function joined(
   doc: Preparation,
   substance: string,
 ): { readonly reactions: readonly Reaction[]; readonly into: string } {
   const term: Term = { substance, side: 'left', coefficient: 1 };
-  const last = doc.reactions.at(-1);
-  if (!last) {
+  const brought = (id: string) =>
+    doc.lines.some((line) => line.reaction === id && (line.delivers?.substance ?? line.substance) === substance);
+  const waiting = doc.reactions.find(
+    (one) => leftOf(one).some((term) => term.substance === substance) && !brought(one.id),
+  );
+  const into = waiting ?? doc.reactions.at(-1);
+  if (!into) {
     const product = doc.stages.at(-1)?.substance;
     const begun: Reaction = {
       id: 'reaction',
@@ -201,11 +203,11 @@ function joined(
     };
     return { reactions: [begun], into: begun.id };
   }
-  const takes = leftOf(last).some((one) => one.substance === substance);
+  const takes = leftOf(into).some((one) => one.substance === substance);
   const reactions = doc.reactions.map((one) =>
-    one === last && !takes ? { ...one, terms: [...one.terms, term] } : one,
+    one === into && !takes ? { ...one, terms: [...one.terms, term] } : one,
   );
-  return { reactions, into: last.id };
+  return { reactions, into: into.id };
 }
 
 /**
@@ -217,31 +219,22 @@ export function removeLine(doc: Preparation, id: string): Preparation {
   const lines = doc.lines.filter((line) => line.id !== id);
   if (!gone) return doc;
   const used = lines.some((line) => line.substance === gone.substance || line.delivers?.substance === gone.substance);
-  const steps = stepsWithout(doc.steps, id);
-  const kept = used ? doc.reactions : doc.reactions.map((reaction) => withoutReactant(reaction, gone.substance));
-  const reactions = kept.map((reaction) => withoutLine({ ...doc, lines, steps }, reaction, id));
-  const named = [
-    ...reactions.flatMap(({ product, terms }) => [product, ...terms.map(({ substance }) => substance)]),
-    ...lines.flatMap(({ solvent, contains = [] }) => [solvent, ...contains.map(({ substance }) => substance)]),
-    ...doc.stages.map(({ substance }) => substance),
-    ...doc.substances.flatMap(({ solubility = [] }) => solubility.map(({ solvent }) => solvent)),
-    ...steps.flatMap((step) => namedBy(step, 'substance')),
-  ];
-  const needed = used || named.includes(gone.substance);
+  const bare = withSteps(doc, stepsWithout(doc.steps, { kind: 'line', id }));
+  const kept = used ? bare.reactions : bare.reactions.map((reaction) => withoutReactant(reaction, gone.substance));
   const next = (lines.find(({ role }) => role === 'reactant') ?? lines[0])?.id;
-  return {
-    ...(doc.reference === id ? changed(doc, { reference: next }) : doc),
+  return pruned({
+    ...(doc.reference === id ? changed(bare, { reference: next }) : bare),
     lines: lines.map((line) =>
       line.entered.by === 'perMass' && line.entered.of === id
         ? { ...line, entered: { ...line.entered, of: 'product' } }
         : line,
     ),
-    substances: needed ? doc.substances : doc.substances.filter((one) => one.id !== gone.substance),
-    reactions,
+    reactions: kept.map((reaction, i) =>
+      withoutLine({ ...bare, lines }, { now: reaction, ran: (doc.reactions[i]?.runs.length ?? 0) > 0 }, id),
+    ),
     stages: doc.stages.map((stage) => (contentOf(stage)?.line === id ? changed(stage, { origin: undefined }) : stage)),
-    steps,
     pin: doc.pin.at === 'line' && doc.pin.line === id ? { at: 'factor', digits: '1' } : doc.pin,
-  };
+  });
 }
 
 const withoutReactant = (reaction: Reaction, gone: string): Reaction => ({
@@ -252,33 +245,20 @@ const withoutReactant = (reaction: Reaction, gone: string): Reaction => ({
 /** What of a reaction has to change when a line is gone: its reference, and where it runs if that step went along. */
 function withoutLine(
   { steps, lines, reference }: Pick<Preparation, 'steps' | 'lines' | 'reference'>,
-  reaction: Reaction,
+  { now, ran }: { readonly now: Reaction; readonly ran: boolean },
   gone: string,
 ): Reaction {
-  const bare = reaction.reference === gone ? changed(reaction, { reference: undefined }) : reaction;
-  const runs = reaction.runs.filter((run) => steps.some(({ id }) => id === run.step));
-  if (runs.length > 0 || reaction.runs.length === 0) return { ...bare, runs };
+  const bare = now.reference === gone ? changed(now, { reference: undefined }) : now;
+  if (bare.runs.length > 0 || !ran) return bare;
   const vessel = lines.find(({ id }) => id === (bare.reference ?? reference))?.vessel;
   const step = usualRun({ steps }, vessel);
   return { ...bare, runs: step === undefined ? [] : [{ step }] };
 }
 
-/** Steps without a line: one that can do without it stays, with what is left of its parameters. */
-function stepsWithout(steps: readonly Step[], line: string): readonly Step[] {
-  return steps.flatMap((step) => {
-    if (!namedBy(step, 'line').includes(line)) return [step];
-    const params = findOperation(step.op)?.without(step.params, line);
-    return params ? [{ ...step, params }] : [];
-  });
-}
-
 /** A step that charges a new line, after the last one that charges something. */
 function withCharge(steps: readonly Step[], line: string): readonly Step[] {
   const step: Step = {
-    id: freeId(
-      `charge-${line}`,
-      steps.map(({ id }) => id),
-    ),
+    id: freeId(`charge-${line}`, steps),
     op: charge.name,
     opVersion: charge.version,
     params: { line },
@@ -286,11 +266,4 @@ function withCharge(steps: readonly Step[], line: string): readonly Step[] {
   };
   const at = steps.findLastIndex(({ op }) => op === charge.name) + 1;
   return [...steps.slice(0, at), step, ...steps.slice(at)];
-}
-
-function freeId(name: string, taken: readonly string[]): string {
-  const base = slug(name, 32) || 'line';
-  let id = base;
-  for (let i = 2; taken.includes(id); i += 1) id = `${base}-${i}`;
-  return id;
 }

@@ -170,8 +170,8 @@ export interface Operation extends Faces<Step['params'], unknown> {
   readonly params: ParamsSchema;
   /** What a step's parameters name in the preparation. */
   readonly refs: (params: Step['params']) => readonly Ref[];
-  /** The parameters without a line that leaves the preparation; nothing when the step makes no sense without it. */
-  readonly without: (params: Step['params'], line: string) => Step['params'] | undefined;
+  /** The parameters without something that leaves the preparation; nothing when the step makes no sense without it. */
+  readonly without: (params: Step['params'], gone: Pick<Ref, 'kind' | 'id'>) => Step['params'] | undefined;
 }
 
 /** An event by its name, and which of several it was. */

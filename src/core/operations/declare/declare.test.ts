@@ -5,7 +5,7 @@ import { defineOperation } from './defineOperation';
 import { withTodaysSteps } from '../../formats/upgradePreparation';
 import { jsonSchemaOf } from './jsonSchema';
 import { operations } from '../registry';
-import { refsOf, withoutLine } from './refs';
+import { refsOf, withoutRef } from './refs';
 import { schemaOf } from './schema';
 import { slotOf } from './vessels';
 import type { Fields } from './fields';
@@ -66,10 +66,13 @@ test('what parameters name has its path, in rows and lists too', () => {
 });
 
 test('without a line: a required one takes the step with it, an optional one goes, a list gets shorter or goes', () => {
-  expect(withoutLine(fields, params, 'a')).toBeUndefined();
-  expect(withoutLine(fields, params, 'b')).toEqual({ ...params, first: ['c'], both: undefined });
-  expect(withoutLine(fields, { ...params, first: ['c'] }, 'c')).toEqual({ ...params, first: undefined });
-  expect(withoutLine(fields, params, 'x')).toEqual(params);
+  expect(withoutRef(fields, params, { kind: 'line', id: 'a' })).toBeUndefined();
+  expect(withoutRef(fields, params, { kind: 'line', id: 'b' })).toEqual({ ...params, first: ['c'], both: undefined });
+  expect(withoutRef(fields, { ...params, first: ['c'] }, { kind: 'line', id: 'c' })).toEqual({
+    ...params,
+    first: undefined,
+  });
+  expect(withoutRef(fields, params, { kind: 'line', id: 'x' })).toEqual(params);
 });
 
 test('the published description carries bounds, units and what is required', () => {

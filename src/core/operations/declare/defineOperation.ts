@@ -1,4 +1,4 @@
-import { refsOf, withoutLine } from './refs';
+import { refsOf, withoutRef } from './refs';
 import { earlierVersions, upgraded } from './versions';
 import { schemaOf } from './schema';
 import type { Earlier } from './versions';
@@ -39,7 +39,7 @@ export function defineOperation<const F extends Fields, const V extends Slots, A
     params,
     upgrade: (old, from) => upgraded(earlier, old, from),
     refs: (named) => refsOf(fields, named),
-    without: (all, line) => withoutLine(fields, all, line),
+    without: (all, gone) => withoutRef(fields, all, gone),
   };
   return { ...declared, reads, ...derived } as unknown as Operation;
 }

@@ -30,15 +30,15 @@ function listed(value: unknown): readonly (readonly [index: readonly number[], v
 }
 
 /**
- * What remains of parameters when a line leaves the preparation.
+ * What remains of parameters when a line, a stage or a substance leaves the preparation.
  *
  * @returns nothing when the step makes no sense without it
  */
-export function withoutLine(fields: Fields, params: Params, line: string): Params | undefined {
+export function withoutRef(fields: Fields, params: Params, { kind, id }: Pick<Ref, 'kind' | 'id'>): Params | undefined {
   const left: Record<string, unknown> = {};
   for (const [key, value] of Object.entries(params)) {
     const field = fields[key];
-    const kept = field?.kind === 'line' ? valueWithout(value, line) : value;
+    const kept = field?.kind === kind ? valueWithout(value, id) : value;
     const least = field?.many?.[0] ?? 0;
     const goes = kept === undefined || (Array.isArray(kept) && kept.length < Math.max(1, least) && kept !== value);
     if (goes && !field?.optional) return undefined;
@@ -47,7 +47,7 @@ export function withoutLine(fields: Fields, params: Params, line: string): Param
   return left;
 }
 
-function valueWithout(value: unknown, line: string): unknown {
-  if (!Array.isArray(value)) return value === line ? undefined : value;
-  return value.includes(line) ? value.filter((one) => one !== line) : value;
+function valueWithout(value: unknown, id: string): unknown {
+  if (!Array.isArray(value)) return value === id ? undefined : value;
+  return value.includes(id) ? value.filter((one) => one !== id) : value;
 }

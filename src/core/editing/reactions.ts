@@ -1,0 +1,80 @@
+import { balanceEquation } from '../stoichiometry/balancing';
+import { changed } from '../changed';
+import { changeReaction } from './edit';
+import { freeId } from './freeId';
+import { parseFormula } from '../compound/parseFormula';
+import { pruned } from './pruned';
+import type { Balanced, Unbalanced } from '../stoichiometry/balancing';
+import type { Preparation, Substance } from '../document/document';
+import type { Reaction, Term } from '../document/reaction';
+
+/** Adds a reaction without terms. */
+export function addReaction(doc: Preparation, name: string): Preparation {
+  const reaction: Reaction = { id: freeId(name, doc.reactions, 'reaction'), name, terms: [], runs: [] };
+  return { ...doc, reactions: [...doc.reactions, reaction] };
+}
+
+/** Removes a reaction: what went into it belongs to the work-up, and where its stages come from is open again. */
+export function removeReaction(doc: Preparation, id: string): Preparation {
+  return pruned({
+    ...doc,
+    reactions: doc.reactions.filter((one) => one.id !== id),
+    lines: doc.lines.map((line) => (line.reaction === id ? changed(line, { reaction: undefined }) : line)),
+    stages: doc.stages.map((stage) =>
+      (stage.origin?.by === 'reaction' || stage.origin?.by === 'byProduct') && stage.origin.reaction === id
+        ? changed(stage, { origin: undefined })
+        : stage,
+    ),
+  });
+}
+
+/** A substance that a term is of: one that the preparation has, or a new one. */
+export type TermOf = { readonly known: string } | { readonly added: Omit<Substance, 'id'> };
+
+/** Writes a substance on a side of a reaction. The first one on the right is what it is for. */
+export function addTerm(doc: Preparation, reaction: string, side: Term['side'], of: TermOf): Preparation {
+  const standing =
+    'known' in of
+      ? of.known
+      : doc.substances.find(({ reference }) => reference !== undefined && reference === of.added.reference)?.id;
+  const id = standing ?? ('added' in of ? freeId(of.added.name, doc.substances, 'substance') : '');
+  const substances =
+    standing === undefined && 'added' in of ? [...doc.substances, { ...of.added, id }] : doc.substances;
+  return changeReaction({ ...doc, substances }, reaction, ({ terms, product }) => {
+    if (terms.some((term) => term.substance === id && term.side === side)) return {};
+    return {
+      terms: [...terms, { substance: id, side, coefficient: 1 }],
+      ...(side === 'right' && product === undefined ? { product: id } : {}),
+    };
+  });
+}
+
+/** Takes a term away, and its substance where nothing else needs it. */
+export function removeTerm(doc: Preparation, reaction: string, { substance, side }: Term): Preparation {
+  return pruned(
+    changeReaction(doc, reaction, ({ terms, product }) => {
+      const left = terms.filter((term) => term.substance !== substance || term.side !== side);
+      const next = left.find((term) => term.side === 'right')?.substance;
+      return { terms: left, ...(side === 'right' && product === substance ? { product: next } : {}) };
+    }),
+  );
+}
+
+/** What balancing a reaction's equation comes to; nothing while a formula is missing. */
+export function balanceOf({ substances }: Preparation, { terms }: Reaction): Balanced | undefined {
+  const members = terms.flatMap(({ substance, side }): readonly Unbalanced[] => {
+    const parsed = parseFormula(substances.find(({ id }) => id === substance)?.formula ?? '');
+    return parsed.ok ? [{ side, composition: parsed.value }] : [];
+  });
+  return members.length === terms.length && terms.length > 0 ? balanceEquation(members) : undefined;
+}
+
+/** Writes the smallest whole coefficients into a reaction, where there is one answer. */
+export function balance(doc: Preparation, id: string): Preparation {
+  const reaction = doc.reactions.find((one) => one.id === id);
+  const found = reaction && balanceOf(doc, reaction);
+  if (found?.kind !== 'one' || found.coefficients.some((one) => one > 99)) return doc;
+  return changeReaction(doc, id, ({ terms }) => ({
+    terms: terms.map((term, i) => ({ ...term, coefficient: found.coefficients[i] ?? term.coefficient })),
+  }));
+}
