@@ -114,14 +114,14 @@ test('a line is edited, added and removed; undo brings it back; saving makes a v
   const editor = page.getByRole('dialog');
   await editor.getByLabel('Amount', { exact: true }).fill('1.50 equiv');
   await editor.getByLabel('Density, g/mL').fill('1.08');
-  await editor.getByRole('button', { name: 'Close' }).click();
+  await editor.getByRole('button', { name: 'Close', exact: true }).click();
   await expect(row(page, 'anhydride')).toContainText('+49%');
   await page.getByRole('button', { name: 'Add a line' }).click();
   await page.getByLabel('Substance or material').fill('Seed crystals');
   await page.getByLabel('Role').selectOption('aid');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await editor.getByLabel('Amount', { exact: true }).fill('a few grains');
-  await editor.getByRole('button', { name: 'Close' }).click();
+  await editor.getByRole('button', { name: 'Close', exact: true }).click();
   await expect(row(page, 'seed-crystals')).toContainText('a few grains');
   await page.getByRole('button', { name: 'Boiling aids', exact: true }).click();
   await editor.getByRole('button', { name: 'Remove this line' }).click();
@@ -198,4 +198,71 @@ test('the procedure reads with the plan’s own numbers, and moving the pin move
   await expect(page.getByText('may stop here: Crude solid, covered, in air.')).toBeVisible();
   await page.getByLabel('Pinned Aniline to measure').fill('4.00');
   await expect(steps.first()).toContainText('Weigh 4.09 g aniline by difference.');
+});
+
+// About 9 s.
+test('her own preparation is written from a blank page, issued to a class, and a bench begins with it', async ({
+  page,
+}) => {
+  await enterAs(page, 'coordinator');
+  await page.goto('/preparations');
+  await page.getByLabel(/Write your own/).fill('Benzyl acetate');
+  await page.getByRole('button', { name: 'Begin from a blank page' }).click();
+  await expect(page.getByText('There is no step yet.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Issue to a class' })).toBeDisabled();
+
+  await page.getByRole('button', { name: 'Add a reaction' }).click();
+  const term = async (side: string, name: string, formula: string) => {
+    await page.getByRole('button', { name: `+ what ${side}` }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Substance').fill(name);
+    await dialog.getByLabel(/Its formula/).fill(formula);
+    await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(dialog).toBeHidden();
+  };
+  await term('reacts', 'Alcohol of mine', 'C7H8O');
+  await term('reacts', 'Anhydride of mine', 'C4H6O3');
+  await term('forms', 'Ester of mine', 'C9H10O2');
+  await page.getByRole('button', { name: 'Acetic acid on the right' }).click();
+  await expect(page.getByText('balanced by element and charge')).toBeVisible();
+
+  const line = async (name: string, role: string) => {
+    await page.getByRole('button', { name: 'Add a line' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Substance or material').fill(name);
+    await dialog.getByLabel('Role').selectOption(role);
+    await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+  };
+  await line('Alcohol of mine', 'reactant');
+  await line('Anhydride of mine', 'reagent in excess');
+  await expect(row(page, 'alcohol-of-mine')).toContainText('reference');
+
+  await page
+    .getByRole('region', { name: 'What is measured' })
+    .getByLabel('Add')
+    .selectOption({ label: 'Ester of mine' });
+  await page.getByRole('region', { name: 'Vessels' }).getByLabel('Add').selectOption('reaction flask');
+  const palette = page.getByRole('region', { name: 'Add a step' });
+  await palette.getByRole('button', { name: 'React', exact: true }).click();
+  await palette.getByRole('button', { name: '+ Heating under reflux' }).click();
+  await page.getByLabel('Reaction runs here').check();
+  await page.getByLabel('Time, min').last().fill('45');
+  await page.getByLabel('Heated with').selectOption('oil bath');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await palette.getByRole('button', { name: 'Dry and weigh' }).click();
+  await palette.getByRole('button', { name: '+ Weighing' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: /^Move Weighing.* up$/ }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Foreseen: Ester of mine')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await page.getByRole('button', { name: 'Issue to a class' }).click();
+  await page.getByLabel('Name of the class').fill('Evening');
+  await page.getByLabel(/^Benches, one name a line/).fill('Knot');
+  await page.getByRole('button', { name: 'Issue to 1 bench' }).click();
+  await page.getByRole('link', { name: 'To the class' }).click();
+  await expect(page.getByText(/Charge: alcohol of mine/i).first()).toBeVisible();
 });

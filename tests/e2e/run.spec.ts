@@ -2,6 +2,8 @@ import { expect } from '@playwright/test';
 import { test } from './support';
 import { readFileSync } from 'node:fs';
 import { acetanilideText } from '../support/preparations';
+import { fullDocument } from '../support/fullDocument';
+import { writePreparation } from '@/core/formats/writePreparation';
 import { first, makeChecks, makeClass, phoneSize, press, read, second, sentence, staffPage, tablet } from './bench';
 import type { Page } from '@playwright/test';
 
@@ -206,4 +208,31 @@ test('a class runs the preparation from the first weighing to the melting range;
   });
   await phone.context().close();
   await bench.context().close();
+});
+
+// About 6 s.
+test('several tracks are open at once, and what is weighed between two reactions moves what follows', async ({
+  browser,
+  request,
+}) => {
+  const issued = await makeClass(request, writePreparation(fullDocument()));
+  const bench = await tablet(browser, issued, first());
+  await press(bench, 'Volume');
+  await read(bench, '5.00');
+  const meanwhile = bench.getByRole('region', { name: 'Meanwhile' });
+  await expect(meanwhile.getByRole('button', { name: /ketone/ })).toBeVisible();
+  await meanwhile.getByRole('button', { name: /ketone/ }).click();
+  await expect(sentence(bench)).toContainText('ketone');
+  await bench
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('button', { name: /Weighing/ })
+    .first()
+    .click();
+  await press(bench, 'Weigh, tared');
+  await read(bench, '3.12');
+  await bench
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('button', { name: /Charge acid/ })
+    .click();
+  await expect(bench.getByText('it follows what there is of the alcohol')).toBeVisible();
 });

@@ -37,8 +37,13 @@ test('nobody looks for a key among the parameters of a step: who has to know ask
   const guesses = /(?<!error\.)params\??\.?\[|['"] in [\w.]*params\b|\b(step|one)[\w.]*\.params as /;
   const files = filesOf('src').filter((file) => !file.includes('operations/declare'));
   const guessing = files.filter((file) => guesses.test(readFileSync(file, 'utf8')));
-  // The one place that reads a key of a field: the stage that a step works towards; and the numbers of the plan, by their fields.
-  expect(guessing.sort()).toEqual(['src/core/operations/named.ts', 'src/features/plan/StepNumbers.tsx']);
+  // The one place that reads a key of a field: the stage that a step works towards; and the plan's inputs, each by its declared field.
+  expect(guessing.sort()).toEqual([
+    'src/core/operations/named.ts',
+    'src/features/plan/StepNumbers.tsx',
+    'src/features/plan/procedure/ParamField.tsx',
+    'src/features/plan/procedure/StepEditor.tsx',
+  ]);
 });
 
 test('each operation is a folder of its own, named as it is', () => {

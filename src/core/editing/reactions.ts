@@ -1,4 +1,5 @@
-import { balanceEquation } from '../stoichiometry/balancing';
+import { balanceEquation, missingMolecules } from '../stoichiometry/balancing';
+import { smallMolecules } from '../stoichiometry/smallMolecules';
 import { changed } from '../changed';
 import { changeReaction } from './edit';
 import { freeId } from './freeId';
@@ -60,13 +61,34 @@ export function removeTerm(doc: Preparation, reaction: string, { substance, side
   );
 }
 
-/** What balancing a reaction's equation comes to; nothing while a formula is missing. */
-export function balanceOf({ substances }: Preparation, { terms }: Reaction): Balanced | undefined {
+/** The members of an equation; nothing while a formula is missing. */
+function membersOf({ substances }: Preparation, { terms }: Reaction): readonly Unbalanced[] | undefined {
   const members = terms.flatMap(({ substance, side }): readonly Unbalanced[] => {
     const parsed = parseFormula(substances.find(({ id }) => id === substance)?.formula ?? '');
     return parsed.ok ? [{ side, composition: parsed.value }] : [];
   });
-  return members.length === terms.length && terms.length > 0 ? balanceEquation(members) : undefined;
+  return members.length === terms.length && terms.length > 0 ? members : undefined;
+}
+
+/** What balancing a reaction's equation comes to; nothing while a formula is missing. */
+export function balanceOf(doc: Preparation, reaction: Reaction): Balanced | undefined {
+  const members = membersOf(doc, reaction);
+  return members && balanceEquation(members);
+}
+
+// More is no help.
+const mostOffered = 4;
+const candidates = smallMolecules.flatMap(({ name, formula }) => {
+  const parsed = parseFormula(formula);
+  return parsed.ok ? [{ name, formula, composition: parsed.value }] : [];
+});
+
+/** Small molecules of which each alone would make a reaction's equation balance, with the side on which it is missing. */
+export function offersFor(doc: Preparation, reaction: Reaction) {
+  const members = membersOf(doc, reaction);
+  return members && balanceEquation(members).kind === 'none'
+    ? missingMolecules(members, candidates).slice(0, mostOffered)
+    : [];
 }
 
 /** Writes the smallest whole coefficients into a reaction, where there is one answer. */
@@ -78,3 +100,17 @@ export function balance(doc: Preparation, id: string): Preparation {
     terms: terms.map((term, i) => ({ ...term, coefficient: found.coefficients[i] ?? term.coefficient })),
   }));
 }
+
+/** Lets a reaction run in a step, or no more. */
+export function toggleRun(doc: Preparation, id: string, step: string): Preparation {
+  const order = doc.steps.map((one) => one.id);
+  return changeReaction(doc, id, ({ runs }) => {
+    const without = runs.filter((run) => run.step !== step);
+    const next = without.length < runs.length ? without : [...runs, { step }];
+    return { runs: [...next].sort((a, b) => order.indexOf(a.step) - order.indexOf(b.step)) };
+  });
+}
+
+/** Says what a reaction is for. */
+export const setProduct = (doc: Preparation, id: string, product: string): Preparation =>
+  changeReaction(doc, id, () => ({ product }));

@@ -91,6 +91,19 @@ export interface OwnTask {
   readonly typed?: { readonly value: number; readonly decimals: number };
 }
 
+/** Parts of a procedure, in their order, with their names. */
+export const phases = {
+  setUp: 'Set up',
+  react: 'React',
+  isolate: 'Isolate',
+  workUp: 'Work up',
+  purify: 'Purify',
+  dryWeigh: 'Dry and weigh',
+  characterize: 'Characterize',
+  store: 'Store',
+} as const;
+export type Phase = keyof typeof phases;
+
 /** What an operation is to the steps around it. */
 export type Trait =
   /** The reaction may run to its end here. */
@@ -108,6 +121,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly name: string;
   readonly version: number;
   readonly title: string;
+  /** Where in a procedure it usually stands. */
+  readonly phase: Phase;
   /** @default none */
   readonly traits?: readonly Trait[] | ((params: P) => readonly Trait[]);
   /** The line that is added in portions, and in how many. */

@@ -91,7 +91,8 @@ export interface Offer<T> {
 }
 
 /**
- * Which of some small molecules could be missing: each on the side where it alone makes the equation balance.
+ * Which of some small molecules could be missing: each on the side where it alone makes the equation balance, the one with the smallest
+ * coefficients first.
  *
  * @param candidates what is usually left out: water, acids, carbon dioxide, nitrogen, salts
  */
@@ -99,10 +100,13 @@ export function missingMolecules<T extends { readonly composition: Composition }
   members: readonly Unbalanced[],
   candidates: readonly T[],
 ): readonly Offer<T>[] {
-  return candidates.flatMap((molecule) =>
+  const found = candidates.flatMap((molecule) =>
     (['right', 'left'] as const).flatMap((side) => {
-      const whole = [...members, { side, composition: molecule.composition }];
-      return balanceEquation(whole).kind === 'one' ? [{ molecule, side }] : [];
+      const balanced = balanceEquation([...members, { side, composition: molecule.composition }]);
+      return balanced.kind === 'one' ? [{ molecule, side, total: total(balanced.coefficients) }] : [];
     }),
   );
+  return found.sort((a, b) => a.total - b.total).map(({ molecule, side }) => ({ molecule, side }));
 }
+
+const total = (coefficients: readonly number[]) => coefficients.reduce((sum, one) => sum + one, 0);

@@ -14,6 +14,7 @@ import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from '@/components/plan/planView';
 import { ReactionScheme } from './ReactionScheme';
 import { useGroups } from './useGroups';
+import { StagePanel } from './StagePanel';
 import { usePlan } from './usePlan';
 import { VesselPanel } from './VesselPanel';
 import type { ReactNode } from 'react';
@@ -89,6 +90,7 @@ export function PlanScreen({
           </div>
           <aside className="plan-rail" aria-label="Scale, vessels and findings">
             <PinPanel />
+            <StagePanel />
             <VesselPanel />
             <FindingsPanel />
           </aside>

@@ -6,8 +6,12 @@ import { TypedInput } from '@/components/fields/TypedInput';
 import { renderFinding } from '@/core/finding/renderFinding';
 import { molarMass } from '@/core/compound/molarMass';
 import { format } from '@/core/quantity/format';
-import { setCoefficient } from '@/core/editing/edit';
-import { readCoefficient } from '@/components/fields/readers';
+import Button from 'react-bootstrap/Button';
+import { Icon } from '@/components/Icon';
+import { ReactionTools } from './ReactionTools';
+import { addReaction, removeTerm, setProduct } from '@/core/editing/reactions';
+import { changeReaction, setCoefficient } from '@/core/editing/edit';
+import { readCoefficient, readText } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import type { Reaction, Term } from '@/core/document/reaction';
 import type { Substance } from '@/core/document/document';
@@ -16,19 +20,39 @@ const equationRules = new Set(['equation.unbalanced', 'equation.noProduct', 'for
 
 /** The balanced equations, drawn; coefficients are edited in place and the balance is said at once. */
 export function ReactionScheme() {
-  const { reactions } = usePlanView().plan.doc;
-  if (reactions.length === 0) return <Apart />;
-  return reactions.map((reaction, i) => (
-    <Equation
-      key={reaction.id}
-      reaction={reaction}
-      {...(reactions.length > 1 ? { title: `${i + 1} · ${reaction.name}` } : {})}
-    />
-  ));
+  const { plan, edit, canEdit } = usePlanView();
+  const { reactions } = plan.doc;
+  return (
+    <>
+      {reactions.length === 0 && <Apart />}
+      {reactions.map((reaction, i) => (
+        <Equation
+          key={reaction.id}
+          reaction={reaction}
+          {...(reactions.length > 1 ? { title: `${i + 1} · ${reaction.name}` } : {})}
+        />
+      ))}
+      {canEdit && reactions.length < 12 && (
+        <div>
+          <Button
+            variant="quiet"
+            size="sm"
+            onClick={() =>
+              edit(`add-reaction/${reactions.length}`, (doc) =>
+                addReaction(doc, reactions.length === 0 ? 'Reaction' : `Reaction ${reactions.length + 1}`),
+              )
+            }
+          >
+            <Icon name="plus" /> {reactions.length === 0 ? 'Add a reaction' : 'Add another reaction'}
+          </Button>
+        </div>
+      )}
+    </>
+  );
 }
 
 function Equation({ reaction, title }: { readonly reaction: Reaction; readonly title?: string }) {
-  const { plan } = usePlanView();
+  const { plan, edit, canEdit } = usePlanView();
   const { terms } = reaction;
   const wrong = plan.findings.filter(
     ({ rule, about }) => equationRules.has(rule) && (about.item === undefined || about.item === reaction.id),
@@ -47,7 +71,21 @@ function Equation({ reaction, title }: { readonly reaction: Reaction; readonly t
       className="scheme card-plain"
       aria-label={title === undefined ? 'Equation' : `Equation of ${reaction.name}`}
     >
-      {title !== undefined && <h3 className="scheme-title">{title}</h3>}
+      {title !== undefined &&
+        (canEdit ? (
+          <TypedInput
+            className="scheme-title"
+            label={`Name of ${reaction.name}`}
+            hideLabel
+            shown={reaction.name}
+            read={readText(80, true)}
+            commit={(name) =>
+              name && edit(`reaction/${reaction.id}/name`, (doc) => changeReaction(doc, reaction.id, () => ({ name })))
+            }
+          />
+        ) : (
+          <h3 className="scheme-title">{title}</h3>
+        ))}
       <div className="scheme-row">
         {side('left')}
         <svg className="scheme-arrow" viewBox="0 0 60 12" width="60" height="12" role="img" aria-label="gives">
@@ -55,7 +93,9 @@ function Equation({ reaction, title }: { readonly reaction: Reaction; readonly t
         </svg>
         {side('right')}
       </div>
-      {wrong.length === 0 ? (
+      {terms.length === 0 ? (
+        <p className="scheme-state">no substance yet</p>
+      ) : wrong.length === 0 ? (
         <p className="scheme-state">balanced by element and charge</p>
       ) : (
         wrong.map((finding) => (
@@ -64,6 +104,7 @@ function Equation({ reaction, title }: { readonly reaction: Reaction; readonly t
           </p>
         ))
       )}
+      <ReactionTools reaction={reaction} />
     </section>
   );
 }
@@ -145,6 +186,31 @@ function SchemeTerm({ term, reaction }: { readonly term: Term; readonly reaction
         )}
       </div>
       <SchemeName substance={substance} />
+      {canEdit && (
+        <span className="term-tools">
+          {term.side === 'right' && !isProduct && (
+            <Button
+              variant="quiet"
+              size="sm"
+              onClick={() => edit(`product/${reaction.id}`, (doc) => setProduct(doc, reaction.id, substance.id))}
+            >
+              make it the product
+            </Button>
+          )}
+          <Button
+            variant="quiet"
+            size="sm"
+            aria-label={`Take ${substance.name} out of the equation`}
+            onClick={() =>
+              edit(`remove-term/${reaction.id}/${term.side}/${term.substance}`, (doc) =>
+                removeTerm(doc, reaction.id, term),
+              )
+            }
+          >
+            ×
+          </Button>
+        </span>
+      )}
     </figure>
   );
 }

@@ -4,6 +4,7 @@ import { findOperation } from '@/core/operations/registry';
 import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
+import { paramFault } from './procedure/paramFault';
 import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Step } from '@/core/document/steps';
 
@@ -59,20 +60,11 @@ function readParam(step: Step, key: string, now: NumberOrList): (text: string) =
     const value = typeof now === 'number' ? values[0] : values;
     if (parts.length === 0 || values.some((one) => one === undefined) || (typeof now === 'number' && parts.length > 1))
       return { ok: false, says: typeof now === 'number' ? 'A number.' : 'Numbers with commas.' };
-    const refused = faultOf(step, { ...step.params, [key]: value });
+    const refused = paramFault(step, { ...step.params, [key]: value });
     return value === undefined || refused
       ? { ok: false, says: refused ?? 'A number.' }
       : { ok: true, value: value as NumberOrList };
   };
-}
-
-function faultOf({ op }: Step, params: Step['params']): string | undefined {
-  try {
-    findOperation(op)?.params.validateSync(params);
-    return undefined;
-  } catch (error) {
-    return error instanceof Error ? `It ${error.message}.` : 'Not accepted.';
-  }
 }
 
 function readMinutes(text: string): FieldReading<number> {

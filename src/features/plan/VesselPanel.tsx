@@ -3,7 +3,11 @@ import { VesselDrawing } from '@/components/VesselDrawing';
 import { changeVessel } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
 import { TypedInput } from '@/components/fields/TypedInput';
-import { readDigits } from '@/components/fields/readers';
+import { addVessel, removeVessel } from '@/core/editing/vessels';
+import { SelectField } from '@/components/fields/SelectField';
+import Button from 'react-bootstrap/Button';
+import { vesselKinds } from '@/core/document/document';
+import { readDigits, readText } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
 import { WorkingPanel } from '@/components/WorkingPanel';
@@ -11,7 +15,7 @@ import { WorkingPanel } from '@/components/WorkingPanel';
 /** Vessels with what the charge table puts into them. */
 export function VesselPanel() {
   const { plan, edit, canEdit, open } = usePlanView();
-  if (plan.vessels.length === 0) return null;
+  if (plan.vessels.length === 0 && !canEdit) return null;
   return (
     <section className="rail-card card-plain" aria-label="Vessels">
       <h2>Vessels</h2>
@@ -26,7 +30,20 @@ export function VesselPanel() {
                 label={`${vessel.name}, ${fill ? format(fill.q, '%', { figures: 2 }) : 'not'} full`}
               />
               <div>
-                <strong>{vessel.name}</strong>
+                {canEdit ? (
+                  <TypedInput
+                    className="vessel-name"
+                    label={`Name of the ${vessel.name}`}
+                    hideLabel
+                    shown={vessel.name}
+                    read={readText(80, true)}
+                    commit={(name) =>
+                      name && edit(`vessel/${vessel.id}/name`, (doc) => changeVessel(doc, vessel.id, { name }))
+                    }
+                  />
+                ) : (
+                  <strong>{vessel.name}</strong>
+                )}
                 <span className="vessel-facts">
                   {volume && <span className="num">{format(volume.q, 'mL', { figures: volume.figures })}</span>}
                   {fill && (
@@ -42,6 +59,16 @@ export function VesselPanel() {
                     {suggestion_mL}
                     {'\u00a0'}mL would fit
                   </small>
+                )}
+                {canEdit && (
+                  <Button
+                    variant="quiet"
+                    size="sm"
+                    aria-label={`Take the ${vessel.name} away`}
+                    onClick={() => edit(`remove-vessel/${vessel.id}`, (doc) => removeVessel(doc, vessel.id))}
+                  >
+                    Take it away
+                  </Button>
                 )}
               </div>
               <TypedInput
@@ -63,6 +90,20 @@ export function VesselPanel() {
           );
         })}
       </ul>
+      {canEdit && plan.doc.vessels.length < 30 && (
+        <SelectField
+          label="Add"
+          value=""
+          options={[
+            { value: '', label: 'choose a kind' },
+            ...vesselKinds.map((kind) => ({ value: kind, label: kind })),
+          ]}
+          onChange={(chosen) => {
+            const kind = vesselKinds.find((one) => one === chosen);
+            if (kind) edit(`add-vessel/${plan.doc.vessels.length}`, (doc) => addVessel(doc, kind));
+          }}
+        />
+      )}
     </section>
   );
 }

@@ -49,6 +49,7 @@ export const addition = defineOperation({
   name: 'addition',
   version: 1,
   title: 'Addition in portions',
+  phase: 'react',
   fields,
   vessels,
   reads: { highest: { dim: 'temperature', word: 'highest', per: 'round' } },

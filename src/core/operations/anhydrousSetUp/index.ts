@@ -26,6 +26,7 @@ export const anhydrousSetUp = defineOperation({
   name: 'anhydrousSetUp',
   version: 1,
   title: 'Dry apparatus',
+  phase: 'setUp',
   fields,
   vessels,
   actual: (context): { readonly ready?: Live<Happening> } => eventsAt(context, 'ready'),

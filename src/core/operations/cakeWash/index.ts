@@ -28,6 +28,7 @@ export const cakeWash = defineOperation({
   name: 'cakeWash',
   version: 1,
   title: 'Washing the cake',
+  phase: 'isolate',
   fields,
   vessels,
   traits: ['isolates'],

@@ -19,6 +19,7 @@ export const calculation = defineOperation({
   name: 'calculation',
   version: 1,
   title: 'Calculation',
+  phase: 'characterize',
   fields,
   vessels,
   reads: { typed: { dim: 'fraction', word: 'own result' } },

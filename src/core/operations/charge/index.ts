@@ -36,6 +36,7 @@ export const charge = defineOperation({
   name: 'charge',
   version: 1,
   title: 'Charge',
+  phase: 'setUp',
   fields,
   vessels,
   actual: (context): BenchLine | undefined => lineAt(context, context.params.line),

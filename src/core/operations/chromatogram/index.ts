@@ -24,6 +24,7 @@ export const chromatogram = defineOperation({
   name: 'chromatogram',
   version: 1,
   title: 'Chromatogram',
+  phase: 'characterize',
   fields,
   vessels,
   reads: { area: { dim: 'fraction' } },

@@ -38,6 +38,7 @@ export const closedVial = defineOperation({
   name: 'closedVial',
   version: 1,
   title: 'Closed vial, shaken by hand',
+  phase: 'react',
   fields,
   vessels,
   traits: ['reacts'],

@@ -39,6 +39,7 @@ export const cooling = defineOperation({
   name: 'cooling',
   version: 1,
   title: 'Cooling',
+  phase: 'isolate',
   fields,
   vessels,
   reads: temperatureRead,

@@ -122,6 +122,7 @@ describe('an operation that has had other parameters', () => {
     name: 'older',
     version: 3,
     title: 'Older',
+    phase: 'react' as const,
     fields: { low_C: field.celsius('From'), high_C: field.celsius('To'), line: field.optional(field.line('Line')) },
     vessels: {},
     earlier: [

@@ -72,6 +72,7 @@ export const distillation = defineOperation({
   name: 'distillation',
   version: 1,
   title: 'Distillation',
+  phase: 'purify',
   fields,
   vessels,
   reads: {

@@ -68,6 +68,7 @@ export const drying = defineOperation({
   name: 'drying',
   version: 1,
   title: 'Drying to constant mass',
+  phase: 'dryWeigh',
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

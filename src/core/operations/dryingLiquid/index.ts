@@ -34,6 +34,7 @@ export const dryingLiquid = defineOperation({
   name: 'dryingLiquid',
   version: 1,
   title: 'Drying the organic layer',
+  phase: 'workUp',
   fields,
   vessels,
   traits: ['isolates'],

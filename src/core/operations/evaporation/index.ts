@@ -37,6 +37,7 @@ export const evaporation = defineOperation({
   name: 'evaporation',
   version: 1,
   title: 'Slow evaporation',
+  phase: 'workUp',
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

@@ -32,6 +32,7 @@ export const extraction = defineOperation({
   name: 'extraction',
   version: 1,
   title: 'Extraction',
+  phase: 'workUp',
   fields,
   vessels,
   traits: ['isolates', 'separates'],

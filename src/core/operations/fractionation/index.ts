@@ -60,6 +60,7 @@ export const fractionation = defineOperation({
   name: 'fractionation',
   version: 1,
   title: 'Distillation in cuts',
+  phase: 'purify',
   fields,
   vessels,
   reads: { head: { dim: 'temperature', word: 'head', per: 'round' }, volume: { dim: 'volume', per: 'round' } },

@@ -36,6 +36,7 @@ export const gravityFiltration = defineOperation({
   name: 'gravityFiltration',
   version: 1,
   title: 'Gravity filtration',
+  phase: 'isolate',
   fields,
   vessels,
   traits: ['isolates'],

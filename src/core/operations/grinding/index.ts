@@ -33,6 +33,7 @@ export const grinding = defineOperation({
   name: 'grinding',
   version: 1,
   title: 'Without a solvent',
+  phase: 'react',
   fields,
   vessels,
   reads: temperatureReads,

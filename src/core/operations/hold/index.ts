@@ -42,6 +42,7 @@ export const hold = defineOperation({
   name: 'hold',
   version: 1,
   title: 'Stirring at temperature',
+  phase: 'react',
   fields,
   vessels,
   reads: temperatureReads,

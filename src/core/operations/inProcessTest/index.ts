@@ -35,6 +35,7 @@ export const inProcessTest = defineOperation({
   name: 'inProcessTest',
   version: 1,
   title: 'Test on the way',
+  phase: 'react',
   fields,
   vessels,
   actual: (context): InProcessTest => eventsAt(context, 'positive', 'negative'),

@@ -30,6 +30,7 @@ export const induction = defineOperation({
   name: 'induction',
   version: 1,
   title: 'Waiting for the start',
+  phase: 'react',
   fields,
   vessels,
   actual: (context): Induction => eventsAt(context, 'begun', 'started', 'bulk'),

@@ -29,6 +29,7 @@ export const meltingRange = defineOperation({
   name: 'meltingRange',
   version: 1,
   title: 'Melting range',
+  phase: 'characterize',
   fields,
   vessels,
   reads: {

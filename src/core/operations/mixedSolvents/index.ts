@@ -43,6 +43,7 @@ export const mixedSolvents = defineOperation({
   name: 'mixedSolvents',
   version: 1,
   title: 'Recrystallization from two solvents',
+  phase: 'purify',
   fields,
   vessels,
   reads: { ...temperatureRead, net: { dim: 'mass' } },

@@ -40,6 +40,7 @@ export const neutralization = defineOperation({
   name: 'neutralization',
   version: 1,
   title: 'Neutralization',
+  phase: 'workUp',
   fields,
   vessels,
   reads: temperatureRead,

@@ -48,6 +48,7 @@ export const quench = defineOperation({
   name: 'quench',
   version: 1,
   title: 'Quench',
+  phase: 'isolate',
   fields,
   vessels,
   reads: temperatureRead,

@@ -60,6 +60,7 @@ export const reactiveDistillation = defineOperation({
   name: 'reactiveDistillation',
   version: 1,
   title: 'Distilling as it forms',
+  phase: 'react',
   fields,
   vessels,
   reads: temperatureReads,

@@ -74,6 +74,7 @@ export const recrystallization = defineOperation({
   name: 'recrystallization',
   version: 1,
   title: 'Recrystallization',
+  phase: 'purify',
   fields,
   vessels,
   reads: {

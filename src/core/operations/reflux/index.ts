@@ -87,6 +87,7 @@ export const reflux = defineOperation({
   name: 'reflux',
   version: 1,
   title: 'Heating under reflux',
+  phase: 'react',
   fields,
   vessels,
   reads: temperatureReads,

@@ -34,6 +34,7 @@ export const secondCrop = defineOperation({
   name: 'secondCrop',
   version: 1,
   title: 'Second crop',
+  phase: 'purify',
   fields,
   vessels,
   reads: { volume: { dim: 'volume' }, net: { dim: 'mass' } },

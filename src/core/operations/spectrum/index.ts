@@ -38,6 +38,7 @@ export const spectrum = defineOperation({
   name: 'spectrum',
   version: 1,
   title: 'Spectrum',
+  phase: 'characterize',
   fields,
   vessels,
   readEntry: (name) => readNumbered('band', name),

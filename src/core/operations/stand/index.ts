@@ -47,6 +47,7 @@ export const stand = defineOperation({
   name: 'stand',
   version: 1,
   title: 'Standing',
+  phase: 'store',
   fields,
   vessels,
   traits: ({ reaction }) => (reaction ? ['reacts'] : []),

@@ -64,6 +64,7 @@ export const steamDistillation = defineOperation({
   name: 'steamDistillation',
   version: 1,
   title: 'Steam distillation',
+  phase: 'isolate',
   fields,
   vessels,
   reads: { volume: { dim: 'volume' } },

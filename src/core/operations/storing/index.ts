@@ -23,6 +23,7 @@ export const storing = defineOperation({
   name: 'storing',
   version: 1,
   title: 'Storing',
+  phase: 'store',
   fields,
   vessels,
   actual: (context): { readonly stored?: Live<Happening> } => eventsAt(context, 'stored'),

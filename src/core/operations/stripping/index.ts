@@ -45,6 +45,7 @@ export const stripping = defineOperation({
   name: 'stripping',
   version: 1,
   title: 'Removing the solvent',
+  phase: 'workUp',
   fields,
   vessels,
   reads: massReads,

@@ -47,6 +47,7 @@ export const tubeTests = defineOperation({
   name: 'tubeTests',
   version: 1,
   title: 'Tube tests',
+  phase: 'characterize',
   fields,
   vessels,
   readEntry: (name) => readNumbered('tube', name),

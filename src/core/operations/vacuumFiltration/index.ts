@@ -45,6 +45,7 @@ export const vacuumFiltration = defineOperation({
   name: 'vacuumFiltration',
   version: 1,
   title: 'Vacuum filtration',
+  phase: 'isolate',
   fields,
   vessels,
   traits: ['isolates'],

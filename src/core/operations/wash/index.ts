@@ -23,6 +23,7 @@ export const wash = defineOperation({
   name: 'wash',
   version: 1,
   title: 'Wash',
+  phase: 'workUp',
   fields: shakingFields,
   vessels,
   traits: ['isolates', 'separates'],

@@ -58,6 +58,7 @@ export const weighing = defineOperation({
   name: 'weighing',
   version: 1,
   title: 'Weighing',
+  phase: 'dryWeigh',
   fields,
   vessels,
   reads: { ...massReads, volume: { dim: 'volume', word: 'volume' } },

@@ -1,0 +1,173 @@
+'use client';
+import Offcanvas from 'react-bootstrap/Offcanvas';
+import { changeStep } from '@/core/editing/edit';
+import { lineName } from '@/core/document/lineName';
+import { setParam, setUse } from '@/core/editing/steps';
+import { toggleRun } from '@/core/editing/reactions';
+import { findOperation } from '@/core/operations/registry';
+import { ParamField } from './ParamField';
+import { paramFault } from './paramFault';
+import { readText } from '@/components/fields/readers';
+import { SelectField } from '@/components/fields/SelectField';
+import { stepTitle } from '@/core/operations/stepTitle';
+import { TypedInput } from '@/components/fields/TypedInput';
+import { usePlanView } from '@/components/plan/planView';
+import type { Choices } from './ParamField';
+import type { Step } from '@/core/document/steps';
+
+/** Everything that a step says: its parameters as the operation declares them, its vessels, and what the author adds. */
+export function StepEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {
+  const { plan } = usePlanView();
+  const step = plan.doc.steps.find((one) => one.id === id);
+  return (
+    <Offcanvas
+      show={step !== undefined}
+      onHide={onClose}
+      placement="end"
+      aria-labelledby="step-editor"
+      className="line-editor"
+    >
+      <Offcanvas.Header closeButton>
+        <Offcanvas.Title id="step-editor" as="h2">
+          {step && stepTitle(plan.doc, step)}
+        </Offcanvas.Title>
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        {step && (
+          <>
+            <Params key={`${step.id}/params`} step={step} />
+            <Vessels key={`${step.id}/vessels`} step={step} />
+            <Words key={`${step.id}/words`} step={step} />
+          </>
+        )}
+      </Offcanvas.Body>
+    </Offcanvas>
+  );
+}
+
+function Params({ step }: { readonly step: Step }) {
+  const { plan, edit } = usePlanView();
+  const { doc } = plan;
+  const choices: Choices = {
+    line: doc.lines.map(({ id }) => ({ value: id, label: lineName(doc, id) })),
+    stage: doc.stages.map(({ id, name }) => ({ value: id, label: name })),
+    substance: doc.substances.map(({ id, name }) => ({ value: id, label: name })),
+  };
+  return (
+    <fieldset className="editor-part">
+      <legend>What is done</legend>
+      <div className="editor-grid">
+        {Object.entries(findOperation(step.op)?.fields ?? {}).map(([key, field]) => (
+          <ParamField
+            key={key}
+            field={field}
+            value={step.params[key]}
+            choices={choices}
+            fault={(next) => paramFault(step, { ...step.params, [key]: next })}
+            onChange={(next) => edit(`step/${step.id}/${key}`, (now) => setParam(now, step.id, key, next))}
+          />
+        ))}
+      </div>
+      {doc.reactions.map(({ id, name, runs }) => (
+        <label key={id} className="check-line">
+          <input
+            type="checkbox"
+            checked={runs.some((run) => run.step === step.id)}
+            onChange={() => edit(`run/${id}/${step.id}`, (now) => toggleRun(now, id, step.id))}
+          />{' '}
+          {name} runs here
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+function Vessels({ step }: { readonly step: Step }) {
+  const { plan, edit } = usePlanView();
+  const slots = Object.entries(findOperation(step.op)?.vessels ?? {});
+  if (slots.length === 0) return null;
+  return (
+    <fieldset className="editor-part">
+      <legend>Vessels</legend>
+      <div className="editor-grid">
+        {slots.flatMap(([use, { label, numbered }]) =>
+          (numbered ? [1, 2, 3, 4] : [undefined]).map((i) => {
+            const name = i === undefined ? use : `${use}${i}`;
+            return (
+              <SelectField
+                key={name}
+                label={i === undefined ? label : `${label} ${i}`}
+                value={step.uses?.[name] ?? ''}
+                options={[
+                  { value: '', label: 'follows the product' },
+                  ...plan.doc.vessels.map((vessel) => ({ value: vessel.id, label: vessel.name })),
+                ]}
+                onChange={(vessel) =>
+                  edit(`step/${step.id}/uses/${name}`, (now) => setUse(now, step.id, name, vessel || undefined))
+                }
+              />
+            );
+          }),
+        )}
+      </div>
+    </fieldset>
+  );
+}
+
+function Words({ step }: { readonly step: Step }) {
+  const { edit } = usePlanView();
+  const put = (field: string, change: Parameters<typeof changeStep>[2]) =>
+    edit(`step/${step.id}/${field}`, (now) => changeStep(now, step.id, change));
+  return (
+    <fieldset className="editor-part">
+      <legend>For the bench</legend>
+      <TypedInput
+        label="In your own words"
+        shown={step.text ?? ''}
+        read={readText(400, false)}
+        commit={(text) => put('text', { text })}
+      />
+      <TypedInput
+        label="What is seen when it goes well"
+        shown={(step.expect ?? []).join('; ')}
+        read={readText(400, false)}
+        commit={(seen) =>
+          put('expect', {
+            expect: seen
+              ?.split(';')
+              .map((one) => one.trim())
+              .filter(Boolean)
+              .slice(0, 10),
+          })
+        }
+        help="Several things with semicolons."
+      />
+      <TypedInput
+        label="Why one may stop after it, and how it is kept"
+        shown={step.safeStop ?? ''}
+        read={readText(200, false)}
+        commit={(safeStop) => put('safeStop', { safeStop })}
+      />
+      <div className="editor-grid">
+        <SelectField
+          label="Somebody stands by"
+          value={step.time.attended ? 'yes' : 'no'}
+          options={[
+            { value: 'yes', label: 'yes' },
+            { value: 'no', label: 'no, it goes by itself' },
+          ]}
+          onChange={(next) => put('attended', { time: { ...step.time, attended: next === 'yes' } })}
+        />
+        <SelectField
+          label="Needed"
+          value={step.optional ? 'no' : 'yes'}
+          options={[
+            { value: 'yes', label: 'always' },
+            { value: 'no', label: 'only if needed' },
+          ]}
+          onChange={(next) => put('optional', { optional: next === 'no' ? true : undefined })}
+        />
+      </div>
+    </fieldset>
+  );
+}
