@@ -118,6 +118,35 @@ test('the overall yield is the product of the chain, and what comes out over wha
   );
 });
 
+test('the staircase has a flight for each reaction, from its own theory', () => {
+  const bodies = [
+    ...first,
+    weighed('weigh-alcohol', 4.0),
+    reading('acid', 'net', '17.6 g'),
+    weighed('weigh-ester', 2.5),
+  ];
+  const { ledger } = benchResults(benchState(doc, entriesOf(bodies)));
+  expect(ledger.map(({ key, start }) => [key, start === true])).toEqual([
+    ['charge', true],
+    ['alcohol', false],
+    ['charge/ester', true],
+    ['ester', false],
+  ]);
+  expect(ledger[2]?.recorded?.q.value).toBeCloseTo((4 / M.alcohol) * M.ester, 2);
+  // Each flight adds up: what is foreseen as lost, what is unexplained, and what was weighed.
+  for (const [from, to] of [
+    [0, 1],
+    [2, 3],
+  ] as const) {
+    const losses = ledger[to]?.losses.reduce((sum, { mass }) => sum + mass.q.value, 0) ?? NaN;
+    const rest = ledger[to]?.unexplained?.q.value ?? NaN;
+    expect(losses + rest + (ledger[to]?.recorded?.q.value ?? NaN)).toBeCloseTo(
+      ledger[from]?.recorded?.q.value ?? NaN,
+      9,
+    );
+  }
+});
+
 test('each stage has the theory of its own reaction, on the plan and at the bench', () => {
   const { stages } = predictProcess(plan);
   const of = (id: string) => stages.find(({ stage }) => stage.id === id);

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { addLine, changeLine, removeLine, setReference } from '@/core/editing/edit';
-import { addReaction, addTerm, balance, balanceOf, removeReaction, removeTerm } from '@/core/editing/reactions';
+import {
+  addReaction,
+  addTerm,
+  balance,
+  balanceOf,
+  removeReaction,
+  removeTerm,
+  setExtent,
+  toggleRun,
+} from '@/core/editing/reactions';
 import { addStage, changeStage, removeStage } from '@/core/editing/stages';
 import { addStep, duplicateStep, moveStep, removeStep, setParam, setUse } from '@/core/editing/steps';
 import { addVessel, removeVessel } from '@/core/editing/vessels';
@@ -54,6 +63,17 @@ const edits: readonly ((doc: Preparation, n: number) => Preparation)[] = [
     return reaction && term ? removeTerm(doc, reaction.id, term) : doc;
   },
   (doc, n) => balance(doc, pick(doc.reactions, n)?.id ?? ''),
+  (doc, n) => {
+    const [reaction, step] = [pick(doc.reactions, n), pick(doc.steps, n >> 2)];
+    return reaction && step ? toggleRun(doc, reaction.id, step.id) : doc;
+  },
+  (doc, n) => {
+    const reaction = pick(doc.reactions, n);
+    const run = reaction?.runs[0];
+    return reaction && run
+      ? setExtent(doc, reaction.id, run.step, n % 2 ? { by: 'conversion', percent: { typical: '80' } } : undefined)
+      : doc;
+  },
   (doc, n) => {
     const substance = pick(doc.substances, n);
     return substance && doc.stages.length < 20 ? addStage(doc, substance.id) : doc;

@@ -140,7 +140,10 @@ function wholeReference(
   const own = taken.get(id);
   const reference = facts.lines.get(id);
   if (!own || !reference || !takesPart(reference)) return own;
-  const same = before.lines.filter(({ facts: one }) => takesPart(one) && speciesOf(one) === speciesOf(reference));
+  const same = before.lines.filter(
+    ({ facts: one }) =>
+      takesPart(one) && one.line.reaction === reference.line.reaction && speciesOf(one) === speciesOf(reference),
+  );
   if (same.length < 2 || same.some(({ facts: { line } }) => !taken.has(line.id))) return own;
   const planned = same.map(({ facts: { line }, total }) => ({ amount: taken.get(line.id) as Measured, total, line }));
   const moles = (part: (one: (typeof planned)[number]) => number) => planned.reduce((sum, one) => sum + part(one), 0);

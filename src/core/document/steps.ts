@@ -27,8 +27,13 @@ export const earlierOf = ({ origin }: Stage): string | undefined => (origin?.by 
 export const contentOf = ({ origin }: Stage): Extract<Origin, { by: 'content' }> | undefined =>
   origin?.by === 'content' ? origin : undefined;
 
-/** What ends a repetition. */
-export const repeatedUntil = ['noGas', 'pH', 'noChange'] as const;
+/** What ends a repetition, in words. */
+export const untilWords = {
+  noGas: 'no more gas comes',
+  pH: 'the pH is reached',
+  noChange: 'nothing changes any more',
+} as const;
+export const repeatedUntil = Object.keys(untilWords) as readonly (keyof typeof untilWords)[];
 
 /** How long a step takes, and whether somebody must stand by. */
 export interface StepTime {

@@ -7,7 +7,7 @@ import { parseFormula } from '../compound/parseFormula';
 import { pruned } from './pruned';
 import type { Balanced, Unbalanced } from '../stoichiometry/balancing';
 import type { Preparation, Substance } from '../document/document';
-import type { Reaction, Term } from '../document/reaction';
+import type { Extent, Reaction, Term } from '../document/reaction';
 
 /** Adds a reaction without terms. */
 export function addReaction(doc: Preparation, name: string): Preparation {
@@ -110,6 +110,12 @@ export function toggleRun(doc: Preparation, id: string, step: string): Preparati
     return { runs: [...next].sort((a, b) => order.indexOf(a.step) - order.indexOf(b.step)) };
   });
 }
+
+/** Says how far a reaction goes in a step in which it runs; as far as usual where nothing is said. */
+export const setExtent = (doc: Preparation, id: string, step: string, to: Extent | undefined): Preparation =>
+  changeReaction(doc, id, ({ runs }) => ({
+    runs: runs.map((run) => (run.step === step ? changed(run, { to }) : run)),
+  }));
 
 /** Says what a reaction is for. */
 export const setProduct = (doc: Preparation, id: string, product: string): Preparation =>

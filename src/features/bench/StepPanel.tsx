@@ -12,13 +12,13 @@ import { rivalsOf } from './rivalsOf';
 import { SignatureRow } from './SignatureRow';
 import { StepHazards } from './StepHazards';
 import { stepTitle } from '@/core/operations/stepTitle';
+import { untilWords } from '@/core/document/steps';
 import { TellMenu } from './TellMenu';
 import type { BenchState, StepState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Finding } from '@/core/finding/finding';
 import type { NewFile } from '@/api/record/outbox';
 
-const untilWords = { noGas: 'no more gas comes', pH: 'the pH is reached', noChange: 'nothing changes any more' };
 const repeatWords = ({ until, least, most }: NonNullable<StepState['step']['repeat']>) =>
   `Again until ${untilWords[until]}: ${least === most ? least : `${least} to ${most}`} times in all.`;
 

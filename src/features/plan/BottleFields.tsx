@@ -1,6 +1,7 @@
 'use client';
 import { none } from './lineOptions';
 import { SelectField } from '@/components/fields/SelectField';
+import { SoluteFields } from './SoluteFields';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { readDigits, readPercent } from '@/components/fields/readers';
 import { useLineEdit } from './useLineEdit';
@@ -52,6 +53,7 @@ export function BottleFields({ line: { facts } }: { readonly line: PlanLine }) {
               })
             }
           />
+          <SoluteFields line={line} />
         </>
       )}
     </>

@@ -55,7 +55,7 @@ export function ReactionTools({ reaction }: { readonly reaction: Reaction }) {
         aria-label={`Take ${reaction.name} away`}
         onClick={() => edit(`remove-reaction/${id}`, (doc) => removeReaction(doc, id))}
       >
-        Take it away
+        Take this reaction away
       </Button>
       {adding && <AddTerm reaction={id} side={adding} onClose={() => setAdding(undefined)} />}
     </div>

@@ -3,7 +3,8 @@ import Offcanvas from 'react-bootstrap/Offcanvas';
 import { changeStep } from '@/core/editing/edit';
 import { lineName } from '@/core/document/lineName';
 import { setParam, setUse } from '@/core/editing/steps';
-import { toggleRun } from '@/core/editing/reactions';
+import { OrderFields } from './OrderFields';
+import { RunFields } from './RunFields';
 import { findOperation } from '@/core/operations/registry';
 import { ParamField } from './ParamField';
 import { paramFault } from './paramFault';
@@ -37,6 +38,7 @@ export function StepEditor({ id, onClose }: { readonly id: string | undefined; r
           <>
             <Params key={`${step.id}/params`} step={step} />
             <Vessels key={`${step.id}/vessels`} step={step} />
+            <OrderFields key={`${step.id}/order`} step={step} />
             <Words key={`${step.id}/words`} step={step} />
           </>
         )}
@@ -68,15 +70,8 @@ function Params({ step }: { readonly step: Step }) {
           />
         ))}
       </div>
-      {doc.reactions.map(({ id, name, runs }) => (
-        <label key={id} className="check-line">
-          <input
-            type="checkbox"
-            checked={runs.some((run) => run.step === step.id)}
-            onChange={() => edit(`run/${id}/${step.id}`, (now) => toggleRun(now, id, step.id))}
-          />{' '}
-          {name} runs here
-        </label>
+      {doc.reactions.map((reaction) => (
+        <RunFields key={reaction.id} step={step} reaction={reaction} />
       ))}
     </fieldset>
   );
