@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { readySteps, stepsAfter } from './order';
 import { blankPreparation } from './blank';
 import { benchState, nextStep } from '../bench/benchState';
+import { moveStep } from '../editing/steps';
 import { missingParts } from '../process/proof/missingParts';
 import { timeline } from '../process/timeline';
 import { planOf } from '../process/planOf';
@@ -71,6 +72,13 @@ test('a bench sees every track that is open, and goes on along its own', () => {
   expect(ready(aside)).toEqual(['solvent', 'cold']);
   expect(nextStep(aside, 'metal')?.step.id).toBe('solvent');
   expect(nextStep(aside, 'in')?.step.id).toBe('solvent');
+});
+
+test('what is taken from a stage before the stage is measured is remarked', () => {
+  const doc = fullDocument();
+  expect(missingParts(doc)).toEqual([]);
+  const early = moveStep(doc, 'alcohol-in', -8);
+  expect(missingParts(early).map(({ rule }) => rule)).toEqual(['missing.supply']);
 });
 
 test('what is shipped may be issued; a blank page is kept, planned without a fault, and says what it lacks', () => {

@@ -18,5 +18,9 @@ export const missingRules = {
     title: 'Where it comes from',
     says: 'Nothing says what the {name} is made of: no yield and no recovery can be told.',
   },
+  'missing.supply': {
+    title: 'Taken before it is there',
+    says: '{name} comes from the {stage}, which no step before measures: how much there is of it is not known by then.',
+  },
   'missing.measure': { title: 'Never measured', says: 'No step has to do with the {name}.' },
 } as const satisfies Record<string, RuleText>;

@@ -1,6 +1,9 @@
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../document/inSentence';
 import { namedBy } from '../../operations/named';
+import { lineName } from '../../document/lineName';
+import { stepsAfter } from '../../document/order';
+import { weighingOf } from '../stageAhead';
 import { referenceOf } from '../../document/reactions';
 import type { Finding } from '../../finding/finding';
 import type { Preparation } from '../../document/document';
@@ -23,6 +26,14 @@ export function missingParts(doc: Preparation): readonly Finding[] {
       found.push(finding('missing.reference', 'stop', { field: 'reference', item }, { name }));
     if (reaction.runs.length === 0 && doc.steps.length > 0)
       found.push(finding('missing.run', 'caution', { field: 'runs', item }, { name }));
+  }
+  for (const { id: line, supply } of doc.lines) {
+    const stage = doc.stages.find(({ id }) => id === supply?.stage);
+    const takes = doc.steps.find((step) => namedBy(step, 'line').includes(line));
+    const measuring = stage && weighingOf(doc, stage.id);
+    if (!stage || !takes || (measuring && stepsAfter(doc.steps, measuring.id).has(takes.id))) continue;
+    const args = { name: lineName(doc, line), stage: inSentence(stage.name) };
+    found.push(finding('missing.supply', 'caution', { line, field: 'supply' }, args));
   }
   const measured = new Set(doc.steps.flatMap((step) => namedBy(step, 'stage')));
   for (const { id: item, name, origin } of doc.stages) {
