@@ -152,9 +152,7 @@ test('the published schema and the reader accept and refuse the same shapes', ()
       const shape =
         read.ok ||
         read.faults.every(({ reason }) =>
-          /^there is no (?!operation)|used twice|cannot refer|measures no amount|in this order$|what it makes/.test(
-            reason,
-          ),
+          /^there is no (?!operation)|used twice|cannot refer|measures no amount|in this order$/.test(reason),
         );
       expect([path.join('.'), value, validate(copy)]).toEqual([path.join('.'), value, shape]);
       // Whatever can be read can be foreseen, however odd.

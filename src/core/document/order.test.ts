@@ -3,6 +3,7 @@ import { readySteps, stepsAfter } from './order';
 import { blankPreparation } from './blank';
 import { benchState, nextStep } from '../bench/benchState';
 import { moveStep } from '../editing/steps';
+import { benchResults } from '../results/benchResults';
 import { missingParts } from '../process/proof/missingParts';
 import { timeline } from '../process/timeline';
 import { planOf } from '../process/planOf';
@@ -72,6 +73,20 @@ test('a bench sees every track that is open, and goes on along its own', () => {
   expect(ready(aside)).toEqual(['solvent', 'cold']);
   expect(nextStep(aside, 'metal')?.step.id).toBe('solvent');
   expect(nextStep(aside, 'in')?.step.id).toBe('solvent');
+});
+
+test('reactions in a circle are kept, computed as far as they can be, and not issued', () => {
+  const doc = fullDocument();
+  const round = {
+    ...doc,
+    lines: doc.lines.map((line) => (line.id === 'bromide' ? { ...line, supply: { stage: 'ester' } } : line)),
+  };
+  expect(missingParts(round).map(({ rule, severity }) => `${severity} ${rule}`)).toContain('stop missing.beginning');
+  expect(planOf(round).plan.lines).toHaveLength(doc.lines.length);
+  const weighed = (step: string) =>
+    ({ k: 'reading', place: { step, slot: 'net' }, digits: '1.00', unit: 'g' }) as const;
+  const state = benchState(round, entriesOf([weighed('weigh-alcohol'), weighed('weigh-ester')]));
+  expect(benchResults(state).stages).toHaveLength(2);
 });
 
 test('what is taken from a stage before the stage is measured is remarked', () => {

@@ -82,6 +82,14 @@ export function inOrder(doc: Reacting): readonly Reaction[] {
   return done;
 }
 
+/** Reactions that are fed, over others, by what they make themselves: nobody could begin. */
+export function circling(doc: Reacting): readonly Reaction[] {
+  const order = inOrder(doc);
+  return doc.reactions.filter((reaction) =>
+    feeding(doc, reaction).some((one) => order.indexOf(one) > order.indexOf(reaction)),
+  );
+}
+
 /** The reaction that makes what the preparation is for: the one behind its last stage, else the last one. */
 export function mainReaction(doc: Reacting): Reaction | undefined {
   const last = doc.stages.at(-1);

@@ -1,6 +1,5 @@
 import { refsOf } from '../operations/declare/refs';
 import { findOperation } from '../operations/registry';
-import { inOrder, feeding } from './reactions';
 import type { EarlierPreparation } from './earlier';
 import type { Preparation } from './document';
 
@@ -51,18 +50,7 @@ export function referenceFaults(doc: Preparation): readonly DocumentFault[] {
     const above = new Set(doc.steps.slice(0, i).map(({ id }) => id));
     (step.after ?? []).forEach((id, k) => need(above, id, 'earlier step', 'steps', i, 'after', k));
   });
-  if (faults.length === 0) faults.push(...circles(doc));
   return faults;
-}
-
-/** A reaction that is fed by what it makes itself, over others. */
-function circles(doc: Preparation): readonly DocumentFault[] {
-  const order = inOrder(doc);
-  return doc.reactions.flatMap((reaction, i) =>
-    feeding(doc, reaction).some((one) => order.indexOf(one) > order.indexOf(reaction))
-      ? [{ path: ['reactions', i], reason: 'is fed by what it makes itself' }]
-      : [],
-  );
 }
 
 /** The same for a document of format 1 or 2, at its own places. */

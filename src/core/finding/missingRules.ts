@@ -6,6 +6,10 @@ export const missingRules = {
   'missing.steps': { title: 'No procedure', says: 'There is no step yet.' },
   'missing.stages': { title: 'Nothing is measured', says: 'Nothing is named that is weighed and characterized.' },
   'missing.terms': { title: 'Equation missing', says: '{name}: the equation has no term yet.' },
+  'missing.beginning': {
+    title: 'Reactions in a circle',
+    says: '{name} needs what is only made of its own product: no reaction could be the first.',
+  },
   'missing.reference': {
     title: 'Reference missing',
     says: '{name}: no line is meant to limit, so that equivalents refer to nothing.',

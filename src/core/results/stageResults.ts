@@ -126,14 +126,18 @@ function overallOf(bench: Bench, stage: Stage, percentYield: Worked<'fraction'>)
 }
 
 /** Yields of the stages that feed the reaction behind a stage, the first one first; nothing while one of them is not known. */
-function yieldsBefore(bench: Bench, stage: Stage): readonly Worked<'fraction'>[] | undefined {
+function yieldsBefore(
+  bench: Bench,
+  stage: Stage,
+  after: readonly Stage[] = [],
+): readonly Worked<'fraction'>[] | undefined {
   const reaction = reactionBehind(bench.doc, stage);
   const from = reaction && supplyOf(bench.doc, reaction)?.supply?.stage;
   const fed = bench.doc.stages.find(({ id }) => id === from);
-  if (!fed || contentOf(rootOf(bench.doc, fed))) return [];
+  if (!fed || after.includes(fed) || contentOf(rootOf(bench.doc, fed))) return [];
   const mass = bench.massOf(fed.id)?.mass;
   const own = mass && yieldOf(mass, mostOf(bench, fed));
-  const earlier = yieldsBefore(bench, fed);
+  const earlier = yieldsBefore(bench, fed, [...after, stage]);
   return own && earlier ? [...earlier, own] : undefined;
 }
 

@@ -4,7 +4,7 @@ import { namedBy } from '../../operations/named';
 import { lineName } from '../../document/lineName';
 import { stepsAfter } from '../../document/order';
 import { weighingOf } from '../stageAhead';
-import { referenceOf } from '../../document/reactions';
+import { circling, referenceOf } from '../../document/reactions';
 import type { Finding } from '../../finding/finding';
 import type { Preparation } from '../../document/document';
 
@@ -27,6 +27,8 @@ export function missingParts(doc: Preparation): readonly Finding[] {
     if (reaction.runs.length === 0 && doc.steps.length > 0)
       found.push(finding('missing.run', 'caution', { field: 'runs', item }, { name }));
   }
+  for (const { id: item, name } of circling(doc))
+    found.push(finding('missing.beginning', 'stop', { field: 'equation', item }, { name }));
   for (const { id: line, supply } of doc.lines) {
     const stage = doc.stages.find(({ id }) => id === supply?.stage);
     const takes = doc.steps.find((step) => namedBy(step, 'line').includes(line));
