@@ -30,7 +30,7 @@ export function Palette({ at, onAdded }: { readonly at: number; readonly onAdded
   };
   return (
     <div className="palette" role="region" aria-label="Add a step">
-      <div className="shelf-filters" role="group" aria-label="Part of the procedure">
+      <div className="shelf-filters" role="group" aria-label="Phase">
         {(Object.keys(phases) as Phase[]).map((one) => (
           <button key={one} type="button" aria-pressed={phase === one} onClick={() => setPhase(one)}>
             {phases[one]}
