@@ -31,7 +31,8 @@ const plan = async (page) => {
     .getByRole('link', { name: /^Acetanilide/ })
     .last()
     .click();
-  await page.getByRole('img', { name: 'Structure of Acetic acid, glacial' }).waitFor();
+  for (const name of ['Acetic acid, glacial', 'Acetic anhydride'])
+    await page.getByRole('img', { name: `Structure of ${name}` }).waitFor();
 };
 
 await picture('sign-in', {});

@@ -23,9 +23,11 @@ export function changeLine(doc: Preparation, id: string, change: Change<ChargeLi
   return { ...doc, lines: doc.lines.map((line) => (line.id === id ? placed(doc, changed(line, change)) : line)) };
 }
 
+const reacting = (role: Role) => role === 'reactant' || role === 'reagent in excess';
+
 function placed({ reactions }: Preparation, line: ChargeLine): ChargeLine {
   const [only, ...others] = reactions;
-  const reacts = line.role === 'reactant' || line.role === 'reagent in excess' || line.role === 'catalyst';
+  const reacts = reacting(line.role) || line.role === 'catalyst';
   return only && others.length === 0 && reacts && line.reaction === undefined ? { ...line, reaction: only.id } : line;
 }
 
@@ -156,7 +158,7 @@ export function measureWith(doc: Preparation, line: string, device: Device | und
 
 function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
   const line = freeId(name, doc.lines);
-  const joins = role === 'reactant' || role === 'reagent in excess';
+  const joins = reacting(role);
   const { reactions, into } = joins ? joined(doc, substance) : { reactions: doc.reactions, into: undefined };
   const added: ChargeLine = {
     id: line,
@@ -177,8 +179,7 @@ function addLineOf(doc: Preparation, substance: string, name: string, role: Role
   };
 }
 
-const isReactant = ({ lines }: Preparation, id: string) =>
-  lines.some((line) => line.id === id && (line.role === 'reactant' || line.role === 'reagent in excess'));
+const isReactant = ({ lines }: Preparation, id: string) => lines.some((line) => line.id === id && reacting(line.role));
 
 /** The reactions after a substance joined the left side of the one that waits for it, or of the last; the first reactant begins one. */
 function joined(

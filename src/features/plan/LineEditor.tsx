@@ -42,7 +42,7 @@ export function LineEditor({ id, onClose }: { readonly id: string | undefined; r
             <TakeReference key={`${found.facts.line.id}/reference`} line={found} />
             <LineFields key={`${found.facts.line.id}/line`} line={found} />
             <SubstanceFields key={`${found.facts.line.id}/substance`} line={found} />
-            {canEdit && plan.doc.lines.length > 1 && (
+            {canEdit && (
               <Button
                 variant="line"
                 size="sm"
