@@ -1,4 +1,6 @@
 import { fromReference } from '@/core/editing/fromReference';
+import { benchNames } from '@/data/reference/benchNames';
+import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { solutionChecks } from '@/core/reference/solutionChecks';
 import { standingsOf } from '@/core/reference/confirmation';
@@ -29,3 +31,6 @@ export function taken(id: string): { readonly substance: Substance; readonly bot
   });
   return { substance: { ...own, id }, bottle };
 }
+
+/** Names of the shipped reference, as the reader of handouts knows them. */
+export const lexicon = lexiconOf(lexiconEntries(shippedSubstances, shippedSolutions), benchNames);
