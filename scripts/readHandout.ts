@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { handoutJson } from '@/core/handout/handoutJson';
 import { benchNames } from '@/data/reference/benchNames';
 import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
+import { handoutText } from '@/server/handoutText';
 import { readHandout } from '@/core/handout/readHandout';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 
@@ -12,5 +13,5 @@ if (file === undefined) {
   process.exitCode = 1;
 } else {
   const lexicon = lexiconOf(lexiconEntries(shippedSubstances, shippedSolutions), benchNames);
-  console.log(JSON.stringify(handoutJson(readHandout(readFileSync(file, 'utf8'), lexicon)), null, 2));
+  console.log(JSON.stringify(handoutJson(readHandout(await handoutText(readFileSync(file)), lexicon)), null, 2));
 }

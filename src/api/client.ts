@@ -5,6 +5,7 @@ import type { EntrySummary } from '@/core/reference/search';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
+import type { ReadFile } from '@/core/handout/readFile';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
@@ -72,6 +73,8 @@ export const api = {
   setClassStaff: (classId: string, staff: readonly string[]) =>
     call<readonly StaffMember[]>('PUT', `/classes/${classId}/staff`, JSON.stringify({ staff })),
   classDoor: (code: string) => call<ClassDoor>('GET', `/doors/${encodeURIComponent(code)}`),
+  /** Reads a handout: its text, or the bytes of its file. */
+  readHandout: (body: string | ArrayBuffer) => call<ReadFile>('POST', '/handouts', body),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),

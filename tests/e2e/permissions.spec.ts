@@ -45,6 +45,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'PAGE /welcome/[token]': everyone,
   'PAGE /account': staff,
   'PAGE /preparations': staff,
+  'PAGE /preparations/handout': coordinators,
   'PAGE /preparations/[id]': staff,
   'PAGE /preparations/[id]/hazards': staff,
   'PAGE /reference': staff,

@@ -1,9 +1,10 @@
 import { fromReference } from '@/core/editing/fromReference';
-import { benchNames } from '@/data/reference/benchNames';
+import { benchNames, usualSolvents } from '@/data/reference/benchNames';
 import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { solutionChecks } from '@/core/reference/solutionChecks';
 import { standingsOf } from '@/core/reference/confirmation';
+import type { Library } from '@/core/handout/draft/making';
 import type { ChargeLine, Substance } from '@/core/document/document';
 
 /** A substance of the library as a preparation holds it. */
@@ -34,3 +35,15 @@ export function taken(id: string): { readonly substance: Substance; readonly bot
 
 /** Names of the shipped reference, as the reader of handouts knows them. */
 export const lexicon = lexiconOf(lexiconEntries(shippedSubstances, shippedSolutions), benchNames);
+
+const shippedIds = new Set([...shippedSubstances, ...shippedSolutions].map(({ id }) => id));
+
+/** The shipped reference as a handout's draft takes from it. */
+export const library: Library = {
+  take: (id) => {
+    if (!shippedIds.has(id)) return undefined;
+    const { substance, bottle } = taken(id);
+    return { substance, bottle };
+  },
+  solvents: usualSolvents,
+};

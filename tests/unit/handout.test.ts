@@ -1,9 +1,13 @@
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { amountKey, undecided } from '@/core/handout/draft/decisions';
+import { draftOf } from '@/core/handout/draft/draftOf';
 import { handoutJson } from '@/core/handout/handoutJson';
 import { readHandout } from '@/core/handout/readHandout';
-import { lexicon } from '../support/library';
+import { readPreparation } from '@/core/formats/readPreparation';
+import { writePreparation } from '@/core/formats/writePreparation';
+import { lexicon, library } from '../support/library';
 import { expectedOf, scored, totals } from '../support/handouts';
 import type { HandoutReading } from '@/core/handout/handout';
 
@@ -239,6 +243,29 @@ describe('any text', () => {
       }),
       { numRuns: 300 },
     );
+  });
+
+  it('becomes a document that its reader takes', () => {
+    fc.assert(
+      fc.property(texts, (text) => {
+        const reading = readHandout(`Making it\n\n${text}`, lexicon);
+        const accepted = new Set(reading.clauses.flatMap(({ amounts }) => amounts.map(amountKey)));
+        const { doc } = draftOf(reading, library, { ...undecided, accepted });
+        const read = readPreparation(writePreparation(doc));
+        if (!read.ok) throw new Error(JSON.stringify(read.faults.slice(0, 3)));
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('of many sentences becomes no more than a preparation holds; the rest is told', () => {
+    const reading = readHandout(
+      `Making it\n\n${'Add 5 mL of water, 2 g of urea and 3 g of benzoic acid. Wash with 5 mL of ether. '.repeat(80)}`,
+      lexicon,
+    );
+    const { doc, tray } = draftOf(reading, library, undecided);
+    expect(readPreparation(writePreparation(doc))).toMatchObject({ ok: true });
+    expect(tray.length).toBeGreaterThan(100);
   });
 
   it('of a megabyte is read to its end', () => {

@@ -114,7 +114,8 @@ export function lexiconOf(entries: readonly LexiconEntry[], { names, formulas }:
   for (const entry of entries) add(entry.name, { entry });
   for (const entry of entries) for (const name of entry.synonyms) add(name, { entry });
   for (const entry of entries.filter(({ solute }) => solute === undefined)) add(baseOf(entry.name), { entry });
-  for (const entry of entries) for (const name of otherwise(entry.name)) add(name, { entry });
+  for (const entry of entries)
+    for (const name of [entry.name, ...entry.synonyms].flatMap(otherwise)) add(name, { entry });
   for (const { name, solute, solvent } of solutions) {
     const dissolved = solvent === undefined && solute !== undefined ? byId.get(solute) : undefined;
     if (dissolved) add(baseOf(name), { entry: dissolved, base: baseOf(name) });
@@ -154,7 +155,12 @@ function otherwise(name: string): readonly string[] {
   const bare = name.replace(/^(trans|cis|D|L|DL|\(R\)|\(S\)|\(E\))-/, '');
   const [, locant, rest] = /^([234])-(\p{L}+)$/u.exec(baseOf(name)) ?? [];
   const place = locant === undefined ? undefined : places[locant];
-  return [...(bare === name ? [] : [bare]), ...(place && rest ? [`${place}-${rest}`] : [])];
+  const butyl = name.replace(/^tert-/, 't-');
+  return [
+    ...(bare === name ? [] : [bare]),
+    ...(butyl === name ? [] : [butyl]),
+    ...(place && rest ? [`${place}-${rest}`] : []),
+  ];
 }
 
 // A text uses few words often.

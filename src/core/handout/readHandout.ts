@@ -77,13 +77,21 @@ export function readHandout(text: string, lexicon: Lexicon): HandoutReading {
 
 const blank = { amounts: [], quantities: [], substances: [], confirm: [] } as const;
 
+const mostWords = 12;
+
+/** The first line, or a short sentence in its place, that tells no one to do anything: the title. */
 const isTitle = (line: string, before: readonly Clause[]) =>
   before.length === 0 &&
   line.length <= 90 &&
-  !/[.;]$/.test(line) &&
+  !line.includes('\n') &&
+  !/;$/.test(line) &&
+  line.split(/\s+/).length <= mostWords &&
   !/\d ?(g|mg|ml|mmol)\b/i.test(line) &&
-  !/^\d+[.)]/.test(line) &&
-  !/^(add|dissolve|place|weigh|heat|put|mix|to)\b/i.test(line);
+  !/^\d+[.)]|^[(]/.test(line) &&
+  clausesIn(line, { start: 0, end: line.length }).every(({ key }) => key === undefined);
+
+// A line of a list: what, and how much of it.
+const row = /^[^.;]{2,60}$/;
 
 function scan(flat: string, span: Span, lexicon: Lexicon): Sentence {
   const tokens = tokensOf(flat.slice(span.start, span.end)).map((token) => ({
@@ -174,7 +182,13 @@ function clauseOf({ flat, cut, sentence, line, section, soundings }: Given): Cla
         })
       : {};
   const silent = meaning.operation === undefined && meaning.continues === undefined && meaning.without === undefined;
-  const kind = does && silent ? (kindOfStatement(text) ?? section) : section;
+  const listed =
+    does &&
+    key === undefined &&
+    whole.amounts.length > 0 &&
+    whole.amounts[0]?.substance !== undefined &&
+    row.test(text.replace(/\d\.\d/g, ''));
+  const kind = does && silent ? (kindOfStatement(text) ?? (listed ? 'materials' : section)) : section;
   const parts = kind === 'expected' ? { ...whole, quantities: whole.quantities.map(ofYield) } : whole;
   const amounts = judged(severalTimes(parts.amounts, text, meaning.operation), text, kind, meaning.operation);
   const confirm: readonly ToConfirm[] = [

@@ -18,6 +18,8 @@ const goesOn =
   /^(\w*hydrate|hydro(chloride|bromide|iodide)|\w*(oxide|chloride|bromide|iodide|fluoride|acetate|carbonate|sulfate|sulfite|nitrate|nitrite|phosphate|cyanide|benzoate|anhydride|ester|amide|hydrazine|hydrazone|semicarbazone|oxime)|acid|alcohol|ether)$/;
 // A piece of a name that the name found is only the end of.
 const begins = /(yl|oxy|chloro|bromo|iodo|nitro|amino|hydroxy)$/;
+// What makes another isomer of the name behind it.
+const prefix = /^(t|tert|s|sec|i|iso|neo|o|m|p|cis)$/;
 // Apparatus that is called after what is in it.
 const apparatus =
   /^(bath|baths|burner|pump|aspirator|condenser|cold|cooled|jacket|trap|bottle|line|tap|supply|vapou?r|lamp|still|cube|chest|pack|free)$/;
@@ -86,7 +88,11 @@ function isOther(tokens: readonly Token[], to: number): boolean {
 function insideName(tokens: readonly Token[], from: number): boolean {
   const [before, earlier] = [tokens[from - 1], tokens[from - 2]];
   if (before?.raw === '-' && tokens[from]?.tight)
-    return before.tight && earlier !== undefined && (earlier.kind === 'digits' || begins.test(earlier.word));
+    return (
+      earlier !== undefined &&
+      before.tight &&
+      (earlier.kind === 'digits' || begins.test(earlier.word) || prefix.test(earlier.word))
+    );
   return before?.kind === 'word' && begins.test(before.word);
 }
 

@@ -123,6 +123,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly title: string;
   /** Where in a procedure it usually stands. */
   readonly phase: Phase;
+  /** Operations that a text may tell apart and that this one does by itself when they follow it at once. */
+  readonly absorbs?: readonly string[];
   /** @default none */
   readonly traits?: readonly Trait[] | ((params: P) => readonly Trait[]);
   /** The line that is added in portions, and in how many. */

@@ -97,5 +97,29 @@ const formulas: BenchNames['formulas'] = [
   ['iPrOH', 'propan-2-ol'],
 ];
 
+/** What is poured to dissolve or to extract when a text says no more. */
+export const usualSolvents: ReadonlySet<string> = new Set([
+  'water',
+  'methanol',
+  'ethanol',
+  'ethanol-96',
+  'propan-2-ol',
+  'diethyl-ether',
+  'tbme',
+  'thf',
+  '2-methyltetrahydrofuran',
+  'dioxane',
+  'pentane',
+  'hexane',
+  'heptane',
+  'petroleum-ether',
+  'dichloromethane',
+  'chloroform',
+  'acetonitrile',
+  'dmf',
+  'dmso',
+  'ethyl-acetate',
+]);
+
 /** What the bench calls substances and solutions. */
 export const benchNames: BenchNames = { names, formulas };

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { Icon } from '@/components/Icon';
 import { Shell } from '@/components/Shell';
 import { NewPreparation } from './NewPreparation';
 import { ImportFile } from './ImportFile';
@@ -44,6 +45,11 @@ export function PreparationList({
         {canImport && (
           <div className="preparations-new">
             <NewPreparation />
+            <Link href="/preparations/handout" className="drop">
+              <Icon name="upload" />
+              <strong>From a handout</strong>
+              <span>Paste the text of your sheet, or bring in a Word or PDF file.</span>
+            </Link>
             <ImportFile />
           </div>
         )}

@@ -13,7 +13,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   of: field.goal('What stays on the paper'),
-  line: field.line('Wash'),
+  line: field.line('Wash', { role: 'wash' }),
   solvent: field.substance('Liquid of the wash'),
   at_C: field.celsius('At'),
 } satisfies Fields;

@@ -19,7 +19,7 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Vial'),
+  in: stays('Vial', 'vial'),
 } satisfies Slots;
 
 export interface ClosedVial {

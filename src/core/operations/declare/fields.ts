@@ -1,3 +1,5 @@
+import type { Role } from '../../document/document';
+
 /** What every field of an operation's parameters has. */
 interface Base {
   /** What it is called beside its value. */
@@ -13,6 +15,8 @@ export interface RefField extends Base {
   readonly kind: 'line' | 'stage' | 'substance';
   /** The stage that the step works towards, when several are made side by side. */
   readonly goal?: true;
+  /** Role that a line has in the charge table when it is taken here. */
+  readonly role?: Role;
 }
 export interface FlagField extends Base {
   readonly kind: 'flag';
@@ -28,6 +32,8 @@ export interface NumberField extends Base {
   readonly least: number;
   readonly most: number;
   readonly whole?: true;
+  /** What a bare number is. */
+  readonly is?: 'pH';
   /** A list in which each is above the one before. */
   readonly rising?: true;
   /** Field of the same step that is above this one, where both are given. */
@@ -68,7 +74,8 @@ export type ParamsOf<F extends Fields> = { readonly [K in Exclude<keyof F, May<F
 
 type More<K extends Field> = Partial<Pick<K, 'help'>>;
 
-export const line = (label: string, more: More<RefField> = {}) => ({ kind: 'line', label, ...more }) as const;
+export const line = (label: string, more: More<RefField> & Pick<RefField, 'role'> = {}) =>
+  ({ kind: 'line', label, ...more }) as const;
 export const stage = (label: string, more: More<RefField> = {}) => ({ kind: 'stage', label, ...more }) as const;
 /** The stage that the step is about: what it works towards is found from it. */
 export const goal = (label: string, more: More<RefField> = {}) => ({ ...stage(label, more), goal: true }) as const;
@@ -92,7 +99,8 @@ export const number = (label: string, unit: string, [least, most]: readonly [num
 export const minutes = (label: string, more: NumberMore = {}) => number(label, 'min', [0.1, 1440], more);
 /** A temperature that a bath, a flask or a head can have. */
 export const celsius = (label: string, more: NumberMore = {}) => number(label, '°C', [-80, 400], more);
-export const pH = (label: string, more: NumberMore = {}) => number(label, '', [-1, 15], more);
+export const pH = (label: string, more: NumberMore = {}) => 
+  ({ ...number(label, '', [-1, 15], more), is: 'pH' }) as const;
 /** How many of something. */
 export const count = (label: string, most: number) => number(label, '', [1, most], { whole: true });
 

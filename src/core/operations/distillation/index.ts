@@ -35,8 +35,8 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: from('Pot'),
-  to: into('Receiver of the main cut'),
+  in: from('Pot', 'distillation flask'),
+  to: into('Receiver of the main cut', 'receiver'),
   forerun: away('Receiver of the forerun'),
 } satisfies Slots;
 
@@ -80,6 +80,7 @@ export const distillation = defineOperation({
     first: { dim: 'temperature', word: 'first drop of the main cut' },
     last: { dim: 'temperature', word: 'last drop of the main cut' },
   },
+  absorbs: ['distillation'],
   traits: ['isolates'],
   actual: (context): Distillation => {
     const readings = readingsAt(context) as LineReadings;

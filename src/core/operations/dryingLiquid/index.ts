@@ -11,15 +11,15 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  agent: field.line('Drying agent'),
+  agent: field.line('Drying agent', { role: 'drying agent' }),
   minutes: field.minutes('Time'),
-  rinse: field.optional(field.line('Dry solvent that rinses the agent')),
+  rinse: field.optional(field.line('Dry solvent that rinses the agent', { role: 'rinse' })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
 const vessels = {
   in: from('Vessel that is dried in'),
-  to: into('Vessel for the dried solution'),
+  to: into('Vessel for the dried solution', 'conical flask'),
   agent: away('Spent drying agent'),
 } satisfies Slots;
 
@@ -37,6 +37,7 @@ export const dryingLiquid = defineOperation({
   phase: 'workUp',
   fields,
   vessels,
+  absorbs: ['gravityFiltration'],
   traits: ['isolates'],
   actual: (context): DryingLiquid => eventsAt(context, 'begun', 'dry', 'filtered'),
   sentence: () => 'Add drying agent until it stays loose; swirl, wait, look.',

@@ -20,7 +20,7 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Dish'),
+  in: stays('Dish', 'dish'),
 } satisfies Slots;
 
 export interface Evaporation {

@@ -18,12 +18,13 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   ...shakingFields,
-  first: field.optional(field.many(field.line('Added to the funnel before'), [0, 5])),
+  line: { ...shakingFields.line, role: 'extractant' },
+  first: field.optional(field.many(field.line('Added to the funnel before', { role: 'aid' }), [0, 5])),
 } satisfies Fields;
 
 const vessels = {
-  in: from('Vessel that is extracted from'),
-  to: into('Vessel for the extracts'),
+  in: from('Vessel that is extracted from', 'separatory funnel'),
+  to: into('Vessel for the extracts', 'conical flask'),
   aside: away('Vessel for what is left behind'),
 } satisfies Slots;
 

@@ -29,8 +29,8 @@ const fields = {
 type FractionationParams = ParamsOf<typeof fields>;
 
 const vessels = {
-  in: from('Pot'),
-  cut: { ...into('Receiver of a cut'), numbered: true },
+  in: from('Pot', 'distillation flask'),
+  cut: { ...into('Receiver of a cut', 'receiver'), numbered: true },
 } satisfies Slots;
 
 export interface Fractionation {

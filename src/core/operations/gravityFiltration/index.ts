@@ -12,13 +12,13 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  rinse: field.optional(field.line('Rinse')),
+  rinse: field.optional(field.line('Rinse', { role: 'rinse' })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
 const vessels = {
   in: from('Vessel that is filtered from'),
-  to: into('Vessel for the filtrate'),
+  to: into('Vessel for the filtrate', 'conical flask'),
   paper: away('Paper'),
 } satisfies Slots;
 

@@ -19,15 +19,15 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   from: field.stage('What goes in'),
   to: field.stage('What comes out'),
-  good: field.line('Solvent that dissolves'),
-  poor: field.line('Solvent that drives out'),
+  good: field.line('Solvent that dissolves', { role: 'solvent' }),
+  poor: field.line('Solvent that drives out', { role: 'solvent' }),
   below_C: field.celsius('Below', { help: 'Above it an oil comes out.' }),
   cold_C: field.celsius('Cold'),
   ...heats,
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Flask'),
+  in: stays('Flask', 'conical flask'),
 } satisfies Slots;
 
 export interface MixedSolvents {
@@ -44,6 +44,7 @@ export const mixedSolvents = defineOperation({
   version: 1,
   title: 'Recrystallization from two solvents',
   phase: 'purify',
+  absorbs: ['gravityFiltration', 'hold', 'charge', 'addition', 'mixedSolvents'],
   fields,
   vessels,
   reads: { ...temperatureRead, net: { dim: 'mass' } },

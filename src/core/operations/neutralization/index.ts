@@ -14,7 +14,7 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  line: field.line('Acid or base', { help: 'Added in portions.' }),
+  line: field.line('Acid or base', { role: 'quench', help: 'Added in portions.' }),
   low_pH: field.pH('pH from', { below: 'high_pH' }),
   high_pH: field.pH('pH to'),
   below_C: field.optional(field.celsius('Below', { help: 'Not warmer than this while adding.' })),

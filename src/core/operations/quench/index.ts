@@ -19,14 +19,14 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  line: field.line('What it is poured into'),
+  line: field.line('What it is poured into', { role: 'quench' }),
   below_C: field.celsius('Below', { help: 'Pour below this temperature.' }),
   minutes: field.minutes('Time'),
 } satisfies Fields;
 
 const vessels = {
   in: from('Vessel that is emptied'),
-  to: into('Vessel that it is poured into'),
+  to: into('Vessel that it is poured into', 'beaker'),
 } satisfies Slots;
 
 export interface Quench {

@@ -27,7 +27,7 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Pot'),
+  in: stays('Pot', 'distillation flask'),
   to: away('Receiver'),
 } satisfies Slots;
 

@@ -27,9 +27,9 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   from: field.stage('What goes in'),
   to: field.stage('What comes out'),
-  solvent: field.line('Solvent', { help: 'Written per gram, it follows the mass that goes in.' }),
-  charcoal: field.optional(field.line('Charcoal')),
-  rinse: field.optional(field.line('Rinse')),
+  solvent: field.line('Solvent', { role: 'solvent', help: 'Written per gram, it follows the mass that goes in.' }),
+  charcoal: field.optional(field.line('Charcoal', { role: 'aid' })),
+  rinse: field.optional(field.line('Rinse', { role: 'rinse' })),
   boil_min: field.minutes('Boil'),
   cold_C: field.celsius('Cold', { help: 'Temperature at which the crystals are filtered off.' }),
   excess_percent: field.optional(
@@ -41,7 +41,7 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Flask'),
+  in: stays('Flask', 'conical flask'),
   filter: away('Hot filter'),
 } satisfies Slots;
 
@@ -75,6 +75,7 @@ export const recrystallization = defineOperation({
   version: 1,
   title: 'Recrystallization',
   phase: 'purify',
+  absorbs: ['gravityFiltration', 'hold', 'charge', 'recrystallization'],
   fields,
   vessels,
   reads: {

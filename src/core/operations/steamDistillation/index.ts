@@ -18,15 +18,15 @@ import type { Conditions } from '../conditions';
 
 const fields = {
   of: field.goal('What goes over'),
-  material: field.line('Material'),
+  material: field.line('Material', { role: 'material' }),
   topUp: field.optional(field.line('Water that is topped up')),
   distillate_mL: field.number('Distillate', 'mL', [1, 5000]),
   ...condenses,
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Pot'),
-  to: into('Receiver'),
+  in: stays('Pot', 'distillation flask'),
+  to: into('Receiver', 'receiver'),
 } satisfies Slots;
 
 export type SteamDistillationParams = ParamsOf<typeof fields>;

@@ -24,7 +24,7 @@ const fields = {
 
 const vessels = {
   in: from('Vessel with the solution'),
-  to: into('Flask that it is stripped in'),
+  to: into('Flask that it is stripped in', 'distillation flask'),
 } satisfies Slots;
 
 export interface Stripping {

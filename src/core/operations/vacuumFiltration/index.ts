@@ -15,7 +15,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   of: field.goal('What stays on the paper'),
-  wash: field.line('Wash'),
+  wash: field.line('Wash', { role: 'wash' }),
   liquid: field.optional(field.many(field.line('Lines whose volume runs through with the mixture'), [0, 10])),
   solvent: field.substance('Liquid', { help: 'For what it keeps of the product.' }),
   at_C: field.celsius('At'),
@@ -48,6 +48,7 @@ export const vacuumFiltration = defineOperation({
   phase: 'isolate',
   fields,
   vessels,
+  absorbs: ['cakeWash'],
   traits: ['isolates'],
   actual: (context): VacuumFiltration => eventsAt(context, 'filtered', 'washed', 'ended'),
   sentence: (context) => `Filter with suction; wash the ${stageName(context, context.params.of)} cold.`,

@@ -14,7 +14,7 @@ import { shakingFields } from '../shaking/types';
 import type { Slots } from '../declare/vessels';
 
 const vessels = {
-  in: stays('Vessel that is washed in'),
+  in: stays('Vessel that is washed in', 'separatory funnel'),
   waste: away('Vessel for the washes'),
 } satisfies Slots;
 
@@ -24,7 +24,7 @@ export const wash = defineOperation({
   version: 1,
   title: 'Wash',
   phase: 'workUp',
-  fields: shakingFields,
+  fields: { ...shakingFields, line: { ...shakingFields.line, role: 'wash' } },
   vessels,
   traits: ['isolates', 'separates'],
   readEntry: readShaking,
