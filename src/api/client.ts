@@ -7,6 +7,7 @@ import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
 import type { ReferenceSolution } from '@/core/reference/solution';
+import type { Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
   BenchPin,
@@ -75,6 +76,13 @@ export const api = {
   classDoor: (code: string) => call<ClassDoor>('GET', `/doors/${encodeURIComponent(code)}`),
   /** Reads a handout: its text, or the bytes of its file. */
   readHandout: (body: string | ArrayBuffer) => call<ReadFile>('POST', '/handouts', body),
+  findPreparations: (query: ShelfQuery) =>
+    call<ShelfPage>(
+      'GET',
+      `/preparations?${new URLSearchParams(Object.entries(query).map(([key, value]) => [key, String(value)])).toString()}`,
+    ),
+  setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
+  copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string) =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),

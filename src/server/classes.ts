@@ -13,7 +13,7 @@ import { draw, drawPin, insertLog } from './newBench';
 import { addMembers } from './roster';
 import { addStaff } from './classStaff';
 import { shortOfSpace } from './space';
-import { insert, rows } from './tables';
+import { insert, rows, run } from './tables';
 import { sealClass } from './seals';
 import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
@@ -84,6 +84,11 @@ export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
         course_id: course?.id ?? null,
         section: options.section ?? '',
       },
+      transaction,
+    );
+    await run(
+      'UPDATE preparations SET used_at = :at WHERE id = :id',
+      { at: options.at ?? new Date(), id: preparation_id },
       transaction,
     );
     await insert(

@@ -57,6 +57,8 @@ export const permissions = {
   'POST /api/v1/preparations/[id]/versions': ['coordinator'],
   'GET /api/v1/preparations/[id]/file': staff,
   'PUT /api/v1/preparations/[id]/course': ['coordinator'],
+  'PUT /api/v1/preparations/[id]/shelf': ['coordinator'],
+  'POST /api/v1/preparations/[id]/copies': ['coordinator'],
   'POST /api/v1/handouts': ['coordinator'],
   'GET /api/v1/structures': signedIn,
   'GET /api/v1/reference': staff,

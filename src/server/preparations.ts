@@ -3,29 +3,16 @@ import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { offThread } from './offThread/offThread';
 import { inTransaction } from './inTransaction';
+import { cardColumns } from './shelf';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Preparation } from '@/core/document/document';
-import type { PreparationSummary, StoredPreparation } from '@/core/document/stored';
+import type { StoredPreparation } from '@/core/document/stored';
 
 const deadlineMs = 15_000;
-
-/** All preparations, the last changed first. */
-export async function listPreparations(): Promise<readonly PreparationSummary[]> {
-  const found = await rows<{ id: string; title: string; summary: string; head_version: number; updated_at: Date }>(
-    'SELECT id, title, summary, head_version, updated_at FROM preparations ORDER BY updated_at DESC, id DESC',
-  );
-  return found.map((row) => ({
-    id: row.id,
-    title: row.title,
-    summary: row.summary,
-    version: row.head_version,
-    updatedAt: new Date(row.updated_at).toISOString(),
-  }));
-}
 
 /** The newest document of every preparation. */
 export async function listDocuments(): Promise<readonly { readonly id: string; readonly doc: Preparation }[]> {
@@ -52,11 +39,7 @@ export async function createPreparation(text: string, author: string): Promise<S
   const doc = await accept(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
-    await insert(
-      'preparations',
-      { id, title: doc.title, summary: doc.summary, head_version: 1, updated_at: new Date() },
-      transaction,
-    );
+    await insert('preparations', { id, ...cardColumns(doc), head_version: 1, updated_at: new Date() }, transaction);
     await insertVersion(id, 1, doc, author, transaction);
   });
   return { id, version: 1, doc };
@@ -84,13 +67,21 @@ export async function saveVersion(id: string, base: number, text: string, author
       );
     }
     await run(
-      'UPDATE preparations SET title = :title, summary = :summary, head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id',
-      { title: doc.title, summary: doc.summary, version, id },
+      `UPDATE preparations SET title = :title, summary = :summary, card = :card, words = :words, minutes = :minutes,
+         head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id`,
+      { ...cardColumns(doc), version, id },
       transaction,
     );
     await insertVersion(id, version, doc, author, transaction);
   });
   return { id, version, doc };
+}
+
+/** Stores a copy of a preparation's newest version under a title of its own. */
+export async function copyPreparation(id: string, author: string): Promise<StoredPreparation> {
+  const { doc } = await findPreparation(id);
+  const title = `${doc.title.slice(0, 110)}, copy`;
+  return createPreparation(writePreparation({ ...doc, title }), author);
 }
 
 type Transaction = Parameters<typeof insert>[2];

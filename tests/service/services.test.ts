@@ -11,7 +11,8 @@ import { ulid } from 'ulid';
 import { findClass, findClassDoor, issueClass, readBoard } from '@/server/classes';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
-import { createPreparation, findPreparation, listPreparations, saveVersion } from '@/server/preparations';
+import { copyPreparation, createPreparation, findPreparation, saveVersion } from '@/server/preparations';
+import { findOnShelf, setShelf } from '@/server/shelf';
 import { rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
 import { emptyDatabase } from '../support/database';
@@ -39,7 +40,37 @@ test('a preparation is stored to the letter and found again at each version', as
   await saveVersion(id, 1, writePreparation(second), 'coordinator');
   expect((await findPreparation(id)).doc).toEqual(second);
   expect(writePreparation((await findPreparation(id, 1)).doc)).toBe(acetanilideText());
-  expect((await listPreparations())[0]).toMatchObject({ id, title: 'Acetanilide, twice', version: 2 });
+  expect((await findOnShelf()).found[0]).toMatchObject({ id, title: 'Acetanilide, twice', version: 2 });
+});
+
+test('the shelf is searched by words, technique, length, level and tag; what is put away is found apart, a copy is its own', async () => {
+  const { id } = await createPreparation(writePreparation({ ...acetanilide(), title: 'Shelf 100 %' }), 'coordinator');
+  const ids = async (query: Parameters<typeof findOnShelf>[0]) => (await findOnShelf(query)).found.map((one) => one.id);
+  expect(await ids({ words: 'SHELF' })).toEqual([id]);
+  expect(await ids({ words: '100 %' })).toEqual([id]);
+  expect(await ids({ words: 'shelf 1_0' })).toEqual([]);
+  expect(await ids({ words: 'anhydride reflux', operation: 'reflux' })).toContain(id);
+  expect(await ids({ words: 'shelf', operation: 'distillation' })).toEqual([]);
+  expect(await ids({ words: 'shelf', length: 'short' })).toEqual([]);
+  await setShelf(id, { tags: ['amide', 'spring'], level: 'beginners', archived: false });
+  expect(await ids({ tag: 'amide' })).toEqual([id]);
+  expect(await ids({ tag: 'ami' })).toEqual([]);
+  expect(await ids({ words: 'spring', level: 'beginners' })).toEqual([id]);
+  expect((await findOnShelf()).tags).toEqual(['amide', 'spring']);
+  await setShelf(id, { tags: ['amide'], archived: true });
+  expect(await ids({ words: 'shelf' })).toEqual([]);
+  expect(await ids({ words: 'shelf', archived: true })).toEqual([id]);
+  const copy = await copyPreparation(id, 'coordinator');
+  expect((await findPreparation(copy.id)).doc).toEqual({ ...acetanilide(), title: 'Shelf 100 %, copy' });
+  expect(await ids({ words: 'shelf' })).toEqual([copy.id]);
+  await expect(setShelf('nobody', { tags: [], archived: false })).rejects.toMatchObject({ code: 'notFound' });
+});
+
+test('a preparation that was stored before there were cards gets one when it is first listed', async () => {
+  const { id } = await createPreparation(writePreparation({ ...acetanilide(), title: 'Cardless' }), 'coordinator');
+  await run("UPDATE preparations SET card = NULL, words = '' WHERE id = :id", { id });
+  const [found] = (await findOnShelf({ words: 'cardless' })).found;
+  expect(found?.card).toMatchObject({ makes: 'Acetanilide', scale: '2.00 mL Aniline' });
 });
 
 test('a refused file leaves nothing behind', async () => {

@@ -1,10 +1,10 @@
 import { PreparationList } from '@/features/preparations/PreparationList';
 import { enterPage } from '@/server/page';
-import { listPreparations } from '@/server/preparations';
+import { findOnShelf } from '@/server/shelf';
 
 export const metadata = { title: 'Preparations' };
 
 export default async function PreparationsPage() {
   const identity = await enterPage('PAGE /preparations');
-  return <PreparationList identity={identity} preparations={await listPreparations()} />;
+  return <PreparationList identity={identity} first={await findOnShelf()} />;
 }

@@ -6,8 +6,10 @@ import { useEffect, useRef } from 'react';
  *
  * @param onTyped as from a `useState`: the same function at every painting
  */
-export function useTypedEarly(onTyped: (text: string) => void) {
-  const field = useRef<HTMLInputElement>(null);
+export function useTypedEarly<E extends HTMLInputElement | HTMLTextAreaElement = HTMLInputElement>(
+  onTyped: (text: string) => void,
+) {
+  const field = useRef<E>(null);
   useEffect(() => {
     const typed = field.current?.value;
     if (typed) onTyped(typed);

@@ -104,6 +104,35 @@ export const phases = {
 } as const;
 export type Phase = keyof typeof phases;
 
+/** The small drawing that stands for an operation in lists. */
+export const operationSigns = [
+  'pour',
+  'drop',
+  'reflux',
+  'stir',
+  'ice',
+  'beaker',
+  'suction',
+  'crystals',
+  'dish',
+  'balance',
+  'capillary',
+  'percent',
+  'flask',
+  'mortar',
+  'vial',
+  'paper',
+  'funnel',
+  'grains',
+  'rotary',
+  'cone',
+  'still',
+  'column',
+  'tube',
+  'trace',
+] as const;
+export type OperationSign = (typeof operationSigns)[number];
+
 /** What an operation is to the steps around it. */
 export type Trait =
   /** The reaction may run to its end here. */
@@ -125,6 +154,7 @@ export interface Faces<P, A, S extends string = string> {
   readonly phase: Phase;
   /** Operations that a text may tell apart and that this one does by itself when they follow it at once. */
   readonly absorbs?: readonly string[];
+  readonly sign: OperationSign;
   /** @default none */
   readonly traits?: readonly Trait[] | ((params: P) => readonly Trait[]);
   /** The line that is added in portions, and in how many. */

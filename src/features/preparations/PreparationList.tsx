@@ -1,48 +1,26 @@
 'use client';
 import Link from 'next/link';
+import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
 import { Shell } from '@/components/Shell';
-import { NewPreparation } from './NewPreparation';
 import { ImportFile } from './ImportFile';
+import { NewPreparation } from './NewPreparation';
+import { PreparationCard } from './PreparationCard';
+import { ShelfSearch } from './ShelfSearch';
+import { useShelf } from './useShelf';
 import type { Identity } from '@/core/people/identity';
-import type { PreparationSummary } from '@/core/document/stored';
+import type { ShelfPage } from '@/core/document/stored';
 
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
-
-/** All preparations, and the door for files. */
-export function PreparationList({
-  identity,
-  preparations,
-}: {
-  readonly identity: Identity;
-  readonly preparations: readonly PreparationSummary[];
-}) {
-  const canImport = identity.role === 'coordinator';
+/** The library of preparations: searched, sorted by last use, and the ways to begin a new one. */
+export function PreparationList({ identity, first }: { readonly identity: Identity; readonly first: ShelfPage }) {
+  const mayEdit = identity.role === 'coordinator';
+  const { query, page, problem, look, more, again } = useShelf(first);
+  const asked = Object.keys(query).length > 0;
   return (
     <Shell identity={identity}>
-      <div className="page">
+      <div className="page shelf-page-wide">
         <h1>Preparations</h1>
-        {preparations.length === 0 && (
-          <p className="empty">
-            {canImport
-              ? 'There is no preparation yet. Begin one from a blank page, or bring one in from a file.'
-              : 'The coordinator has not stored a preparation yet.'}
-          </p>
-        )}
-        <ul className="preparations">
-          {preparations.map(({ id, title, summary, version, updatedAt }) => (
-            <li key={id}>
-              <Link href={`/preparations/${id}`} className="card-plain preparation">
-                <h2>{title}</h2>
-                <p>{summary}</p>
-                <small>
-                  version {version} · {day.format(new Date(updatedAt))}
-                </small>
-              </Link>
-            </li>
-          ))}
-        </ul>
-        {canImport && (
+        {mayEdit && (
           <div className="preparations-new">
             <NewPreparation />
             <Link href="/preparations/handout" className="drop">
@@ -53,7 +31,35 @@ export function PreparationList({
             <ImportFile />
           </div>
         )}
+        {(first.total > 0 || asked) && <ShelfSearch query={query} tags={page.tags} look={look} />}
+        {problem && (
+          <p className="typed-says" role="alert">
+            {problem}
+          </p>
+        )}
+        <p className="shelf-count" role="status">
+          {page.total === 0
+            ? nothing(asked, mayEdit)
+            : `${String(page.total)} preparation${page.total === 1 ? '' : 's'}, the last used first`}
+        </p>
+        <ul className="preparations">
+          {page.found.map((one) => (
+            <PreparationCard key={one.id} one={one} mayEdit={mayEdit} onChanged={again} />
+          ))}
+        </ul>
+        {page.found.length < page.total && (
+          <Button variant="line" onClick={() => void more()}>
+            Show {Math.min(24, page.total - page.found.length)} more
+          </Button>
+        )}
       </div>
     </Shell>
   );
+}
+
+function nothing(asked: boolean, mayEdit: boolean): string {
+  if (asked) return 'Nothing fits. Take a word or a filter away.';
+  return mayEdit
+    ? 'There is no preparation yet. Begin one from a blank page, from your handout, or bring one in from a file.'
+    : 'The coordinator has not stored a preparation yet.';
 }

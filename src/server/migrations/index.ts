@@ -324,4 +324,12 @@ export const migrations: readonly Migration[] = [
     `UPDATE preparations p JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version
      SET p.summary = COALESCE(JSON_VALUE(v.document, '$.summary'), '')`,
   ),
+  // The shelf: what a list shows and what a preparation is found by. The card is derived, and made anew where it is empty.
+  column('preparations', 'card', 'MEDIUMTEXT NULL'),
+  column('preparations', 'words', "VARCHAR(8000) NOT NULL DEFAULT ''"),
+  column('preparations', 'minutes', 'INTEGER NOT NULL DEFAULT 0'),
+  column('preparations', 'tags', "VARCHAR(500) NOT NULL DEFAULT '[]'"),
+  column('preparations', 'level', "VARCHAR(20) NOT NULL DEFAULT ''"),
+  column('preparations', 'archived_at', 'DATETIME(3) NULL'),
+  column('preparations', 'used_at', 'DATETIME(3) NULL'),
 ];

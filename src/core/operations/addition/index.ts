@@ -50,6 +50,7 @@ export const addition = defineOperation({
   version: 1,
   title: 'Addition in portions',
   phase: 'react',
+  sign: 'drop',
   fields,
   vessels,
   reads: { highest: { dim: 'temperature', word: 'highest', per: 'round' } },

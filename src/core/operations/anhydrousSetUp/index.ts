@@ -27,6 +27,7 @@ export const anhydrousSetUp = defineOperation({
   version: 1,
   title: 'Dry apparatus',
   phase: 'setUp',
+  sign: 'flask',
   fields,
   vessels,
   actual: (context): { readonly ready?: Live<Happening> } => eventsAt(context, 'ready'),

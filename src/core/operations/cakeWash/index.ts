@@ -29,6 +29,7 @@ export const cakeWash = defineOperation({
   version: 1,
   title: 'Washing the cake',
   phase: 'isolate',
+  sign: 'suction',
   fields,
   vessels,
   traits: ['isolates'],

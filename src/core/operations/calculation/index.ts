@@ -20,6 +20,7 @@ export const calculation = defineOperation({
   version: 1,
   title: 'Calculation',
   phase: 'characterize',
+  sign: 'percent',
   fields,
   vessels,
   reads: { typed: { dim: 'fraction', word: 'own result' } },

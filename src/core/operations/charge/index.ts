@@ -37,6 +37,7 @@ export const charge = defineOperation({
   version: 1,
   title: 'Charge',
   phase: 'setUp',
+  sign: 'pour',
   fields,
   vessels,
   actual: (context): BenchLine | undefined => lineAt(context, context.params.line),

@@ -25,6 +25,7 @@ export const chromatogram = defineOperation({
   version: 1,
   title: 'Chromatogram',
   phase: 'characterize',
+  sign: 'trace',
   fields,
   vessels,
   reads: { area: { dim: 'fraction' } },

@@ -39,6 +39,7 @@ export const closedVial = defineOperation({
   version: 1,
   title: 'Closed vial, shaken by hand',
   phase: 'react',
+  sign: 'vial',
   fields,
   vessels,
   traits: ['reacts'],

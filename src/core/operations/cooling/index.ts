@@ -40,6 +40,7 @@ export const cooling = defineOperation({
   version: 1,
   title: 'Cooling',
   phase: 'isolate',
+  sign: 'ice',
   fields,
   vessels,
   reads: temperatureRead,

@@ -123,6 +123,7 @@ describe('an operation that has had other parameters', () => {
     version: 3,
     title: 'Older',
     phase: 'react' as const,
+    sign: 'flask' as const,
     fields: { low_C: field.celsius('From'), high_C: field.celsius('To'), line: field.optional(field.line('Line')) },
     vessels: {},
     earlier: [

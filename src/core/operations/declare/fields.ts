@@ -99,7 +99,7 @@ export const number = (label: string, unit: string, [least, most]: readonly [num
 export const minutes = (label: string, more: NumberMore = {}) => number(label, 'min', [0.1, 1440], more);
 /** A temperature that a bath, a flask or a head can have. */
 export const celsius = (label: string, more: NumberMore = {}) => number(label, '°C', [-80, 400], more);
-export const pH = (label: string, more: NumberMore = {}) => 
+export const pH = (label: string, more: NumberMore = {}) =>
   ({ ...number(label, '', [-1, 15], more), is: 'pH' }) as const;
 /** How many of something. */
 export const count = (label: string, most: number) => number(label, '', [1, most], { whole: true });

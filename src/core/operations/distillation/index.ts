@@ -73,6 +73,7 @@ export const distillation = defineOperation({
   version: 1,
   title: 'Distillation',
   phase: 'purify',
+  sign: 'still',
   fields,
   vessels,
   reads: {

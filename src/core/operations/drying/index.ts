@@ -69,6 +69,7 @@ export const drying = defineOperation({
   version: 1,
   title: 'Drying to constant mass',
   phase: 'dryWeigh',
+  sign: 'dish',
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

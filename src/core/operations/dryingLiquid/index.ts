@@ -35,6 +35,7 @@ export const dryingLiquid = defineOperation({
   version: 1,
   title: 'Drying the organic layer',
   phase: 'workUp',
+  sign: 'grains',
   fields,
   vessels,
   absorbs: ['gravityFiltration'],

@@ -38,6 +38,7 @@ export const evaporation = defineOperation({
   version: 1,
   title: 'Slow evaporation',
   phase: 'workUp',
+  sign: 'dish',
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

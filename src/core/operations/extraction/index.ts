@@ -34,6 +34,7 @@ export const extraction = defineOperation({
   version: 1,
   title: 'Extraction',
   phase: 'workUp',
+  sign: 'funnel',
   fields,
   vessels,
   traits: ['isolates', 'separates'],

@@ -61,6 +61,7 @@ export const fractionation = defineOperation({
   version: 1,
   title: 'Distillation in cuts',
   phase: 'purify',
+  sign: 'column',
   fields,
   vessels,
   reads: { head: { dim: 'temperature', word: 'head', per: 'round' }, volume: { dim: 'volume', per: 'round' } },

@@ -37,6 +37,7 @@ export const gravityFiltration = defineOperation({
   version: 1,
   title: 'Gravity filtration',
   phase: 'isolate',
+  sign: 'cone',
   fields,
   vessels,
   traits: ['isolates'],

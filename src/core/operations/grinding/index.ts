@@ -34,6 +34,7 @@ export const grinding = defineOperation({
   version: 1,
   title: 'Without a solvent',
   phase: 'react',
+  sign: 'mortar',
   fields,
   vessels,
   reads: temperatureReads,

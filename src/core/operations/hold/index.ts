@@ -43,6 +43,7 @@ export const hold = defineOperation({
   version: 1,
   title: 'Stirring at temperature',
   phase: 'react',
+  sign: 'stir',
   fields,
   vessels,
   reads: temperatureReads,

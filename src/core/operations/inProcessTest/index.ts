@@ -36,6 +36,7 @@ export const inProcessTest = defineOperation({
   version: 1,
   title: 'Test on the way',
   phase: 'react',
+  sign: 'paper',
   fields,
   vessels,
   actual: (context): InProcessTest => eventsAt(context, 'positive', 'negative'),

@@ -31,6 +31,7 @@ export const induction = defineOperation({
   version: 1,
   title: 'Waiting for the start',
   phase: 'react',
+  sign: 'flask',
   fields,
   vessels,
   actual: (context): Induction => eventsAt(context, 'begun', 'started', 'bulk'),

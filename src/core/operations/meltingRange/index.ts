@@ -30,6 +30,7 @@ export const meltingRange = defineOperation({
   version: 1,
   title: 'Melting range',
   phase: 'characterize',
+  sign: 'capillary',
   fields,
   vessels,
   reads: {

@@ -44,6 +44,7 @@ export const mixedSolvents = defineOperation({
   version: 1,
   title: 'Recrystallization from two solvents',
   phase: 'purify',
+  sign: 'crystals',
   absorbs: ['gravityFiltration', 'hold', 'charge', 'addition', 'mixedSolvents'],
   fields,
   vessels,

@@ -41,6 +41,7 @@ export const neutralization = defineOperation({
   version: 1,
   title: 'Neutralization',
   phase: 'workUp',
+  sign: 'paper',
   fields,
   vessels,
   reads: temperatureRead,

@@ -49,6 +49,7 @@ export const quench = defineOperation({
   version: 1,
   title: 'Quench',
   phase: 'isolate',
+  sign: 'beaker',
   fields,
   vessels,
   reads: temperatureRead,

@@ -61,6 +61,7 @@ export const reactiveDistillation = defineOperation({
   version: 1,
   title: 'Distilling as it forms',
   phase: 'react',
+  sign: 'still',
   fields,
   vessels,
   reads: temperatureReads,

@@ -75,6 +75,7 @@ export const recrystallization = defineOperation({
   version: 1,
   title: 'Recrystallization',
   phase: 'purify',
+  sign: 'crystals',
   absorbs: ['gravityFiltration', 'hold', 'charge', 'recrystallization'],
   fields,
   vessels,

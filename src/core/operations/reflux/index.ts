@@ -88,6 +88,7 @@ export const reflux = defineOperation({
   version: 1,
   title: 'Heating under reflux',
   phase: 'react',
+  sign: 'reflux',
   fields,
   vessels,
   reads: temperatureReads,

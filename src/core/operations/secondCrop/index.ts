@@ -35,6 +35,7 @@ export const secondCrop = defineOperation({
   version: 1,
   title: 'Second crop',
   phase: 'purify',
+  sign: 'crystals',
   fields,
   vessels,
   reads: { volume: { dim: 'volume' }, net: { dim: 'mass' } },

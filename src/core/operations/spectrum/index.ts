@@ -39,6 +39,7 @@ export const spectrum = defineOperation({
   version: 1,
   title: 'Spectrum',
   phase: 'characterize',
+  sign: 'trace',
   fields,
   vessels,
   readEntry: (name) => readNumbered('band', name),

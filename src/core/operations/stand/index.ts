@@ -48,6 +48,7 @@ export const stand = defineOperation({
   version: 1,
   title: 'Standing',
   phase: 'store',
+  sign: 'flask',
   fields,
   vessels,
   traits: ({ reaction }) => (reaction ? ['reacts'] : []),

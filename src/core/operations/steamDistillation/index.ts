@@ -65,6 +65,7 @@ export const steamDistillation = defineOperation({
   version: 1,
   title: 'Steam distillation',
   phase: 'isolate',
+  sign: 'still',
   fields,
   vessels,
   reads: { volume: { dim: 'volume' } },

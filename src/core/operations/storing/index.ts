@@ -24,6 +24,7 @@ export const storing = defineOperation({
   version: 1,
   title: 'Storing',
   phase: 'store',
+  sign: 'vial',
   fields,
   vessels,
   actual: (context): { readonly stored?: Live<Happening> } => eventsAt(context, 'stored'),

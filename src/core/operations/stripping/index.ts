@@ -46,6 +46,7 @@ export const stripping = defineOperation({
   version: 1,
   title: 'Removing the solvent',
   phase: 'workUp',
+  sign: 'rotary',
   fields,
   vessels,
   reads: massReads,

@@ -48,6 +48,7 @@ export const tubeTests = defineOperation({
   version: 1,
   title: 'Tube tests',
   phase: 'characterize',
+  sign: 'tube',
   fields,
   vessels,
   readEntry: (name) => readNumbered('tube', name),

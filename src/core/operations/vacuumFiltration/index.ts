@@ -46,6 +46,7 @@ export const vacuumFiltration = defineOperation({
   version: 1,
   title: 'Vacuum filtration',
   phase: 'isolate',
+  sign: 'suction',
   fields,
   vessels,
   absorbs: ['cakeWash'],

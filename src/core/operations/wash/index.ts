@@ -24,6 +24,7 @@ export const wash = defineOperation({
   version: 1,
   title: 'Wash',
   phase: 'workUp',
+  sign: 'funnel',
   fields: { ...shakingFields, line: { ...shakingFields.line, role: 'wash' } },
   vessels,
   traits: ['isolates', 'separates'],

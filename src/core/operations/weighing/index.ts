@@ -59,6 +59,7 @@ export const weighing = defineOperation({
   version: 1,
   title: 'Weighing',
   phase: 'dryWeigh',
+  sign: 'balance',
   fields,
   vessels,
   reads: { ...massReads, volume: { dim: 'volume', word: 'volume' } },

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { addStep } from '@/core/editing/steps';
+import { OperationSign } from '@/components/OperationSign';
 import { operations } from '@/core/operations/registry';
 import { phases } from '@/core/operations/operation';
 import { usePlanView } from '@/components/plan/planView';
@@ -40,7 +41,7 @@ export function Palette({ at, onAdded }: { readonly at: number; readonly onAdded
       <div className="palette-operations">
         {operations
           .filter((one) => one.phase === phase)
-          .map(({ name, title }) => (
+          .map(({ name, title, sign }) => (
             <Button
               key={name}
               variant="line"
@@ -48,7 +49,7 @@ export function Palette({ at, onAdded }: { readonly at: number; readonly onAdded
               disabled={plan.doc.steps.length >= 100}
               onClick={() => add(name)}
             >
-              + {title}
+              <OperationSign sign={sign} /> + {title}
             </Button>
           ))}
       </div>

@@ -1,9 +1,13 @@
+import { findOnShelf } from '@/server/shelf';
 import { largestFile } from '@/core/formats/limits';
 import { readText } from '@/server/body';
-import { createPreparation, listPreparations } from '@/server/preparations';
+import { createPreparation } from '@/server/preparations';
 import { route } from '@/server/route';
+import { shelfQueryOf } from '@/server/shelfQuery';
 
-export const GET = route('GET /api/v1/preparations', async () => Response.json(await listPreparations()));
+export const GET = route('GET /api/v1/preparations', async ({ request }) =>
+  Response.json(await findOnShelf(shelfQueryOf(new URL(request.url).searchParams))),
+);
 
 export const POST = route(
   'POST /api/v1/preparations',

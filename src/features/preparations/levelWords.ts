@@ -1,0 +1,8 @@
+import type { Level } from '@/core/document/stored';
+
+/** Levels in words. */
+export const levelWords: Readonly<Record<Level, string>> = {
+  beginners: 'for beginners',
+  advanced: 'advanced',
+  project: 'project work',
+};
