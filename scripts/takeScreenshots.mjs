@@ -88,9 +88,8 @@ await picture('process', { role: /^Coordinator/, height: 900 }, async (page) => 
     .getByRole('link', { name: /^4-Methylcyclohexanone/ })
     .last()
     .click();
+  await page.getByRole('link', { name: 'Process', exact: true }).click();
   await page.getByRole('button', { name: /Wash: sodium bicarbonate/ }).click();
-  await page.locator('.process').evaluate((panel) => void panel.scrollIntoView());
-  await page.evaluate(() => window.scrollBy(0, -60));
 });
 await picture('models', { role: /^Coordinator/, height: 1200 }, async (page) => {
   await page.goto('/models');
@@ -102,7 +101,7 @@ await picture('bench-extraction', group, async (page) => {
   await page.request.delete('/api/v1/session', fromHere);
   await page.request.post('/api/v1/session', { ...fromHere, data: { as: 'demo', role: 'coordinator' } });
   const list = await (await page.request.get('/api/v1/preparations')).json();
-  const { id } = list.find(({ title }) => title.startsWith('Acid, base'));
+  const { id } = list.found.find(({ title }) => title.startsWith('Acid, base'));
   const issued = await page.request.post('/api/v1/classes', {
     ...fromHere,
     data: { name: 'Separation', preparationId: id, benches: [{ name: 'Ruff', members: [] }] },
@@ -148,15 +147,11 @@ await picture('reference', { role: /^Coordinator/, height: 1000 }, async (page) 
 });
 const hazards = async (page) => {
   await plan(page);
-  await page.getByRole('button', { name: /Hazards and waste/ }).click();
+  await page.getByRole('link', { name: 'Hazards & waste' }).click();
 };
 await picture('hazards', { role: /^Coordinator/ }, async (page) => {
   await hazards(page);
   await page.getByRole('button', { name: 'By step' }).click();
-  await page
-    .locator('section.hazards')
-    .last()
-    .evaluate((panel) => void panel.scrollIntoView());
 });
 await picture('hazard-sheet', { role: /^Coordinator/, height: 1120 }, async (page) => {
   await hazards(page);

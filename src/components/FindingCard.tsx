@@ -12,7 +12,7 @@ export function FindingCard({
   onOverride,
 }: {
   readonly finding: Finding;
-  readonly onShow?: (finding: Finding) => void;
+  readonly onShow?: { readonly label: string; readonly to: (finding: Finding) => void };
   /** Goes on in spite of it, with a reason. */
   readonly onOverride?: (finding: Finding) => void;
 }) {
@@ -31,9 +31,9 @@ export function FindingCard({
           ))}
         </ul>
       )}
-      {onShow && finding.about.line && (
-        <button type="button" className="finding-show" onClick={() => onShow(finding)}>
-          Open the line
+      {onShow && (
+        <button type="button" className="finding-show" onClick={() => onShow.to(finding)}>
+          {onShow.label}
         </button>
       )}
       {onOverride && (

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { enterAs, openPlan, test } from './support';
+import { enterAs, openPlan, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
 // On two busy cores axe takes its time.
@@ -66,9 +66,13 @@ test('plan with a working, findings and the line editor', async ({ page }) => {
   await page.getByRole('button', { name: 'Factor', exact: true }).click();
   await page.getByLabel('Factor of the tested scale').fill('3.5');
   await page.getByLabel('Coefficient of Aniline').fill('2');
-  await page.getByRole('button', { name: /^Procedure/ }).click();
-  await page.getByRole('button', { name: 'Assumptions' }).click();
   await judge(page, 'plan');
+  await toRoom(page, 'Procedure');
+  await judge(page, 'procedure');
+  await toRoom(page, 'Process');
+  await page.getByRole('button', { name: 'Assumptions' }).click();
+  await judge(page, 'process');
+  await toRoom(page, 'Reaction & charge');
   await page.getByRole('button', { name: 'Acetic anhydride', exact: true }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await page.getByLabel('Amount', { exact: true }).fill('-1');
@@ -267,8 +271,7 @@ test('reference, its forms, the hazard panel and sheet, a course', async ({ page
     await page.getByRole('button', { name: /Melting apparatus/ }).click();
   });
   const id = await openPlan(page, acetanilideText());
-  await at(`/preparations/${id}`, 'Hazards and waste', async () => {
-    await page.getByRole('button', { name: /Hazards and waste/ }).click();
+  await at(`/preparations/${id}/safety`, 'Hazards and waste', async () => {
     await page.getByRole('button', { name: 'By step' }).click();
   });
   await at(`/preparations/${id}/hazards`, 'At which step');

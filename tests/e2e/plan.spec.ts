@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { acetanilideText, dienoneText } from '../support/preparations';
-import { enterAs, openPlan, row, test } from './support';
+import { enterAs, openPlan, row, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
 test('acetanilide shows the numbers worked out by hand', async ({ page }) => {
@@ -191,13 +191,22 @@ test('a demonstrator reads the plan but cannot change it', async ({ page }) => {
 
 test('the procedure reads with the plan’s own numbers, and moving the pin moves them', async ({ page }) => {
   await openPlan(page, acetanilideText());
-  await page.getByRole('button', { name: /^Procedure 21 steps, about 3 h 55 min/ }).click();
-  const steps = page.getByRole('region', { name: 'Procedure' }).getByRole('listitem');
+  await toRoom(page, 'Procedure');
+  await expect(page).toHaveURL(/\/procedure$/);
+  await expect(page.getByText(/^21 steps, about 3 h 55 min/)).toBeVisible();
+  const steps = page.getByRole('list', { name: 'Steps of the procedure' }).getByRole('listitem');
   await expect(steps.first()).toContainText('Weigh 2.04 g aniline by difference.');
   await expect(steps.nth(4)).toContainText('Heat under reflux for 15 min, from the first reflux.');
   await expect(page.getByText('may stop here: Crude solid, covered, in air.')).toBeVisible();
-  await page.getByLabel('Pinned Aniline to measure').fill('4.00');
+  await page.getByLabel('Aniline at each bench').fill('4.00');
   await expect(steps.first()).toContainText('Weigh 4.09 g aniline by difference.');
+  // Going back keeps what was changed; an address opens its room.
+  await page.goBack();
+  await expect(page.getByRole('table')).toBeVisible();
+  await expect(page.getByLabel('Pinned Aniline to measure')).toHaveValue('4.00 mL');
+  await page.goForward();
+  await page.reload();
+  await expect(steps.first()).toBeVisible();
 });
 
 // About 9 s.
@@ -244,6 +253,7 @@ test('her own preparation is written from a blank page, issued to a class, and a
     .getByLabel('Add')
     .selectOption({ label: 'Ester of mine' });
   await page.getByRole('region', { name: 'Vessels' }).getByLabel('Add').selectOption('reaction flask');
+  await toRoom(page, 'Procedure');
   const palette = page.getByRole('region', { name: 'Add a step' });
   await palette.getByRole('button', { name: 'React', exact: true }).click();
   await palette.getByRole('button', { name: '+ Heating under reflux' }).click();

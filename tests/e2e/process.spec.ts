@@ -3,14 +3,14 @@ import { expect } from '@playwright/test';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { shipped } from '../support/preparations';
 import { first, makeChecks, makeClass, openStep, press, read, sentence, staffPage, tablet } from './bench';
-import { enterAs, openPlan, test } from './support';
+import { enterAs, openPlan, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
 // A bench takes its time on two busy cores.
 test.describe.configure({ timeout: 120_000 });
 
 const text = (name: string) => writePreparation(shipped(name));
-const foreseen = (page: Page) => page.getByRole('region', { name: 'Process' }).locator('.process-head p');
+const foreseen = (page: Page) => page.locator('.foreseen');
 /** Ends of the range that is foreseen of a stage. */
 async function range(page: Page, stage: string): Promise<readonly [number, number]> {
   const said = (await foreseen(page).textContent()) ?? '';
@@ -22,6 +22,7 @@ test('the plan foresees its procedure; the pin, a number of a step and an assump
   page,
 }) => {
   await openPlan(page, text('methylcyclohexanone'));
+  await toRoom(page, 'Process');
   const [low, high] = await range(page, 'Distilled ketone');
   expect([low > 4 && low < high, high < 6.5]).toEqual([true, true]);
 
@@ -49,8 +50,8 @@ test('the plan foresees its procedure; the pin, a number of a step and an assump
 
 test('numbers of a step are changed in place and judged; stages of the column move the cuts', async ({ page }) => {
   await openPlan(page, text('cyclohexane-toluene'));
+  await toRoom(page, 'Procedure');
   const [, six] = await range(page, 'Toluene in cut 3');
-  await page.getByRole('button', { name: /^Procedure/ }).click();
   const stages = page.getByLabel('Stages', { exact: true });
   await stages.fill('0');
   await expect(page.getByText('It must be at least 1.')).toBeVisible();
@@ -67,7 +68,7 @@ test('the proof-reader remarks what does not fit, and is silent once it does', a
   await expect(findings).toContainText('Reaction flask');
   await size.fill('250');
   await expect(findings).not.toContainText('Reaction flask');
-  await page.getByRole('button', { name: /^Procedure/ }).click();
+  await toRoom(page, 'Procedure');
   await page.getByLabel('Takes, min').nth(3).fill('0');
   await expect(findings).toContainText('has no duration');
 });
@@ -108,6 +109,7 @@ test('the models stand on a page of their own; a distillation runs in the backgr
 
 test('a plan opens the models with its own numbers', async ({ page }) => {
   await openPlan(page, text('acid-base-neutral'));
+  await toRoom(page, 'Process');
   await page.getByRole('button', { name: /^Models/ }).click();
   const models = page.getByRole('region', { name: 'Models' });
   await expect(models.locator('.explore-says')).toContainText('2 × 15.0 mL leave');

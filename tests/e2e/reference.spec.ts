@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { enterAs, openPlan, row, test } from './support';
+import { enterAs, openPlan, row, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
 // Own entries and courses are seen by every test and stay in the database: each run names its own.
@@ -125,19 +125,22 @@ test('plan lines are filled from the reference, and hazards and waste follow', a
   await editor.getByRole('button', { name: 'Close' }).click();
   await expect(row(page, 'sodium-bicarbonate-solution-1-m')).toContainText('30mL');
   const panel = page.getByLabel('Hazards and waste');
-  await panel.getByRole('button', { name: /Hazards and waste/ }).click();
+  await toRoom(page, 'Hazards & waste');
   await panel.getByRole('button', { name: 'By step' }).click();
   // 30 mmol of bicarbonate, the scarcer partner, at 24 L/mol are 0.72 L; 0.034 mol/L of it stays dissolved in the water.
   await expect(panel).toContainText('0.69\u00a0L of carbon dioxide');
   await panel.getByRole('button', { name: 'Waste', exact: true }).click();
   await expect(panel).toContainText('carbon dioxide bursts a closed bottle');
   const before = await panel.getByRole('button', { name: /Aqueous.*volume of one bench/ }).innerText();
+  await toRoom(page, 'Reaction & charge');
   await row(page, 'sodium-bicarbonate-solution-1-m')
     .getByRole('button', { name: /Sodium bicarbonate/ })
     .first()
     .click();
   await editor.getByLabel('Ends as').selectOption('heavy-metal');
   await editor.getByRole('button', { name: 'Close' }).click();
+  await toRoom(page, 'Hazards & waste');
+  await panel.getByRole('button', { name: 'Waste', exact: true }).click();
   await expect(panel).not.toContainText('bursts a closed bottle');
   expect(await panel.getByRole('button', { name: /Aqueous.*volume of one bench/ }).innerText()).not.toBe(before);
   await panel.getByRole('button', { name: /Aqueous.*volume of one bench/ }).click();
@@ -147,7 +150,7 @@ test('plan lines are filled from the reference, and hazards and waste follow', a
 test('the hazard sheet prints on one page and defers to local rules', async ({ page }) => {
   await enterAs(page, 'coordinator');
   const id = await openPlan(page, acetanilideText());
-  await page.getByRole('button', { name: /Hazards and waste/ }).click();
+  await toRoom(page, 'Hazards & waste');
   await page.getByRole('link', { name: 'Hazard sheet' }).click();
   await expect(page).toHaveURL(`/preparations/${id}/hazards`);
   const sheet = page.getByRole('article', { name: /Hazard sheet/ });
@@ -291,8 +294,9 @@ test('conventions and devices of a course reach the plan and the class that is i
   await expect(page.getByRole('button', { name: 'Stored' })).toBeVisible();
   const id = await openPlan(page, acetanilideText());
   await page.getByLabel('Course', { exact: true }).selectOption(`Heat-on ${run}`);
-  await page.getByRole('button', { name: /Procedure/ }).click();
+  await toRoom(page, 'Procedure');
   await expect(page.getByLabel('Procedure')).toContainText('from heat on');
+  await toRoom(page, 'Reaction & charge');
   await row(page, 'charcoal')
     .getByRole('button', { name: /Charcoal/ })
     .first()

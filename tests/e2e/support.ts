@@ -58,6 +58,14 @@ export async function openPlan(page: Page, text: string): Promise<string> {
   return id;
 }
 
+/** Goes to another room of the open plan. */
+export async function toRoom(
+  page: Page,
+  name: 'Reaction & charge' | 'Procedure' | 'Process' | 'Hazards & waste',
+): Promise<void> {
+  await page.getByRole('navigation', { name: 'Rooms of the plan' }).getByRole('link', { name }).click();
+}
+
 /** Text of a cell's number as a person reads it. */
 export function row(page: Page, line: string) {
   return page.locator(`tr[data-line="${line}"]`);

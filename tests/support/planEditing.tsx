@@ -30,6 +30,8 @@ export function editing(first: Preparation, part: (plan: Plan) => ReactElement, 
       toggle: () => undefined,
       lit: unlit,
       editLine: () => undefined,
+      step: undefined,
+      selectStep: () => undefined,
       issuing: false,
       setIssuing: () => undefined,
     };

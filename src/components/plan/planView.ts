@@ -23,6 +23,9 @@ export interface PlanView {
   readonly lit: Lit;
   /** Opens the editor of a line. */
   readonly editLine: (id: string) => void;
+  /** Step that is looked at, in the procedure and in the drawing of the process alike. */
+  readonly step: string | undefined;
+  readonly selectStep: (id: string | undefined) => void;
   /** Whether the dialog stands open that issues it to a class. */
   readonly issuing: boolean;
   readonly setIssuing: (open: boolean) => void;

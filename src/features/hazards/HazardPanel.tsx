@@ -15,7 +15,6 @@ type Part = keyof typeof parts;
 /** Hazards of the plan: by substance, by step, and what goes into which waste. They remind; they authorize nobody. */
 export function HazardPanel() {
   const { id, plan } = usePlanView();
-  const [open, setOpen] = useState(false);
   const [part, setPart] = useState<Part>('substances');
   const findings = useMemo(() => hazardFindings(plan), [plan]);
   const waste = useMemo(() => wastePlan(plan), [plan]);
@@ -23,37 +22,35 @@ export function HazardPanel() {
   const dangerous = plan.doc.substances.filter(({ hazards }) => hazards?.signal === 'danger').length;
   return (
     <section className="card-plain procedure hazards" aria-label="Hazards and waste">
-      <button type="button" className="procedure-head" aria-expanded={open} onClick={() => setOpen(!open)}>
-        <strong>Hazards and waste</strong>
+      <header className="procedure-head">
+        <h2>Hazards and waste</h2>
         <span>
           {dangerous} of {plan.doc.substances.length} substances marked danger, {cautions} cautions,{' '}
           {waste.streams.length} waste {waste.streams.length === 1 ? 'stream' : 'streams'}
         </span>
-      </button>
-      {open && (
-        <div className="hazards-body">
-          <h2 className="visually-hidden">Hazards and waste, {parts[part].toLowerCase()}</h2>
-          <div className="shelf-filters hazards-parts" role="group" aria-label="Hazards shown">
-            {(Object.keys(parts) as Part[]).map((one) => (
-              <button key={one} type="button" aria-pressed={part === one} onClick={() => setPart(one)}>
-                {parts[one]}
-              </button>
-            ))}
-          </div>
-          {part === 'substances' && <HazardSubstances findings={findings} />}
-          {part === 'steps' && <HazardSteps findings={findings} />}
-          {part === 'waste' && <WastePart waste={waste} />}
-          <footer className="hazards-foot">
-            <p>
-              Local rules, the risk assessment and the supervising person decide. This is a reminder, not an
-              authorization.
-            </p>
-            <Link href={`/preparations/${id}/hazards`} className="btn btn-line btn-sm">
-              <Icon name="printer" /> Hazard sheet
-            </Link>
-          </footer>
+      </header>
+      <div className="hazards-body">
+        <h3 className="visually-hidden">{parts[part]}</h3>
+        <div className="shelf-filters hazards-parts" role="group" aria-label="Hazards shown">
+          {(Object.keys(parts) as Part[]).map((one) => (
+            <button key={one} type="button" aria-pressed={part === one} onClick={() => setPart(one)}>
+              {parts[one]}
+            </button>
+          ))}
         </div>
-      )}
+        {part === 'substances' && <HazardSubstances findings={findings} />}
+        {part === 'steps' && <HazardSteps findings={findings} />}
+        {part === 'waste' && <WastePart waste={waste} />}
+        <footer className="hazards-foot">
+          <p>
+            Local rules, the risk assessment and the supervising person decide. This is a reminder, not an
+            authorization.
+          </p>
+          <Link href={`/preparations/${id}/hazards`} className="btn btn-line btn-sm">
+            <Icon name="printer" /> Hazard sheet
+          </Link>
+        </footer>
+      </div>
     </section>
   );
 }

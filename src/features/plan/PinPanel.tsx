@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { setPin } from '@/core/editing/edit';
+import { findUnit } from '@/core/quantity/units';
 import { formatDigits } from '@/core/quantity/format';
 import { readAmount, readBenches, readDigits, readPercent } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
@@ -189,15 +190,20 @@ function PinFields() {
     );
   }
   const name = plan.lines.find(({ facts }) => facts.line.id === pin.line)?.facts.substance.substance.name ?? pin.line;
+  const dim = findUnit(pin.unit)?.dim;
   return (
-    <p className="pin-says">
-      <strong>
-        <span className="num">{pin.digits}</span>
-        {'\u00a0'}
-        {pin.unit}
-      </strong>{' '}
-      {name} {pin.over === 'class' ? 'for the whole class, spare included' : 'at each bench'}. Everything else follows.
-      Tap a pin in the table to choose another.
-    </p>
+    <>
+      <TypedInput
+        label={`${name} ${pin.over === 'class' ? 'for the whole class' : 'at each bench'}`}
+        disabled={off}
+        shown={`${pin.digits} ${pin.unit}`}
+        read={readAmount(dim === undefined ? [] : [dim], pin.unit)}
+        commit={({ digits, unit }) => put(`${pin.line}/amount`, { ...pin, digits, unit })}
+      />
+      <p className="pin-says">
+        {pin.over === 'class' ? 'Spare included. ' : ''}Everything else follows. Tap a pin in the table to choose
+        another.
+      </p>
+    </>
   );
 }

@@ -6,7 +6,11 @@ import { PlanScreen } from './PlanScreen';
 import { acetanilide } from '../../../tests/support/preparations';
 import { click, fill, words } from '../../../tests/support/screen';
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }));
+let mockPath = '/preparations/one';
+jest.mock('next/navigation', () => ({
+  usePathname: () => mockPath,
+  useRouter: () => ({ push: () => undefined, refresh: () => undefined }),
+}));
 jest.mock('@/api/client', () => ({
   ...jest.requireActual<object>('@/api/client'),
   api: {
@@ -32,7 +36,10 @@ const open = (role: 'coordinator' | 'demonstrator' = 'coordinator') =>
   );
 const row = (id: string) => words(document.querySelector(`tr[data-line="${id}"]`));
 
-beforeEach(() => localStorage.clear());
+beforeEach(() => {
+  localStorage.clear();
+  mockPath = '/preparations/one';
+});
 
 test('the pinned cell moves everything else at every keystroke', () => {
   open();
@@ -62,14 +69,14 @@ test('a working opens beneath its number and closes again', () => {
   expect(screen.queryByRole('region', { name: 'Working: Product' })).toBeNull();
 });
 
-test('the procedure is computed when it is opened, with the numbers of the pin', () => {
+test('the procedure has a room of its own, with the numbers of the pin', () => {
+  mockPath = '/preparations/one/procedure';
   open();
-  expect(document.querySelector('.procedure-steps')).toBeNull();
-  click(/^Procedure/);
-  const steps = () => within(screen.getByRole('region', { name: 'Procedure' })).getAllByRole('listitem');
+  expect(screen.queryByRole('table')).toBeNull();
+  const steps = () => within(screen.getByRole('list', { name: 'Steps of the procedure' })).getAllByRole('listitem');
   expect(words(steps()[0]!)).toContain('Weigh 2.04 g aniline by difference.');
   expect(steps()).toHaveLength(21);
-  fill('Pinned Aniline to measure', '1.00');
+  fill('Aniline at each bench', '1.00');
   expect(words(steps()[0]!)).toContain('Weigh 1.02 g aniline by difference.');
 });
 

@@ -12,10 +12,12 @@ import { ProcessPanel } from './process/ProcessPanel';
 import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from '@/components/plan/planView';
+import { RoomNav } from './RoomNav';
 import { ReactionScheme } from './ReactionScheme';
 import { useGroups } from './useGroups';
 import { StagePanel } from './StagePanel';
 import { usePlan } from './usePlan';
+import { useRoom } from './useRoom';
 import { VesselPanel } from './VesselPanel';
 import type { ReactNode } from 'react';
 import type { Identity } from '@/core/people/identity';
@@ -50,6 +52,8 @@ export function PlanScreen({
   useGroups(plan.doc, edit, canEdit);
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
+  const [step, setStep] = useState<string | undefined>(undefined);
+  const [room, goTo, href] = useRoom(stored.id);
   const [adding, setAdding] = useState(false);
   const [issuing, setIssuing] = useState(false);
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
@@ -64,16 +68,21 @@ export function PlanScreen({
       lit,
       toggle: (key) => setOpen((now) => (now === key ? undefined : key)),
       editLine: setLine,
+      step,
+      selectStep: setStep,
       issuing,
       setIssuing,
     }),
-    [stored.id, plan, process, edit, canEdit, open, lit, issuing],
+    [stored.id, plan, process, edit, canEdit, open, lit, step, issuing],
   );
   return (
     <PlanViewContext.Provider value={view}>
       <Shell identity={identity} crumb={plan.doc.title}>
         <PlanBar id={stored.id} state={state} canEdit={canEdit} onIssue={() => setIssuing(true)} />
-        <CourseChoice id={stored.id} course={course} courses={courses} canEdit={canEdit} />
+        <div className="plan-doors">
+          <RoomNav room={room} href={href} goTo={goTo} />
+          <CourseChoice id={stored.id} course={course} courses={courses} canEdit={canEdit} />
+        </div>
         {plan.doc.protection && (
           <p className="protection">
             {plan.doc.protection} Local rules, the risk assessment and the supervising person decide.
@@ -81,18 +90,27 @@ export function PlanScreen({
         )}
         <div className="plan-grid">
           <div className="plan-main">
-            <ReactionScheme />
-            <ChargeBoard onAdd={() => setAdding(true)} />
-            <ProcessPanel process={process} />
-            {models}
-            <ProcedurePanel />
-            {hazards}
+            {room === 'charge' && (
+              <>
+                <ReactionScheme />
+                <ChargeBoard onAdd={() => setAdding(true)} />
+              </>
+            )}
+            {room === 'procedure' && <ProcedurePanel />}
+            {room === 'process' && (
+              <>
+                <ProcessPanel process={process} />
+                {models}
+              </>
+            )}
+            {room === 'safety' && hazards}
           </div>
           <aside className="plan-rail" aria-label="Scale, vessels and findings">
             <PinPanel />
-            <StagePanel />
-            <VesselPanel />
-            <FindingsPanel />
+            {room !== 'charge' && <FindingsPanel goTo={goTo} />}
+            {room !== 'safety' && <StagePanel />}
+            {room !== 'safety' && <VesselPanel />}
+            {room === 'charge' && <FindingsPanel goTo={goTo} />}
           </aside>
         </div>
       </Shell>

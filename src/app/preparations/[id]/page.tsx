@@ -1,29 +1,7 @@
-import { HazardPanel } from '@/features/hazards/HazardPanel';
-import { IssueDoor } from '@/features/issuing/IssueDoor';
-import { ModelsPanel } from '@/features/explore/ModelsPanel';
-import { PlanScreen } from '@/features/plan/PlanScreen';
-import { enterPage, orNotFound } from '@/server/page';
-import { courseOfPreparation, listCourses } from '@/server/courses';
-import { findPreparation } from '@/server/preparations';
+import { PlanRoom } from './_room';
 
 export const metadata = { title: 'Plan' };
 
-export default async function PlanPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const identity = await enterPage('PAGE /preparations/[id]', params);
-  const { id } = await params;
-  const stored = await orNotFound(findPreparation(id));
-  const course = await courseOfPreparation(id);
-  const courses = (await listCourses()).map(({ id: key, name }) => ({ id: key, name }));
-  return (
-    <PlanScreen
-      key={id}
-      identity={identity}
-      stored={stored}
-      courses={courses}
-      models={<ModelsPanel />}
-      hazards={<HazardPanel />}
-      issue={<IssueDoor />}
-      {...(course ? { course } : {})}
-    />
-  );
+export default function PlanPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  return <PlanRoom params={params} route="PAGE /preparations/[id]" />;
 }

@@ -1,14 +1,13 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { AssumptionTable } from './AssumptionTable';
+import { Foreseen, useRanges } from './Foreseen';
 import { ForeseenStairs } from './ForeseenStairs';
 import { GreenLine } from './GreenLine';
-import { hoursAndMinutes } from '@/components/timeText';
 import { TimePart } from './TimePart';
 import { usePlanView } from '@/components/plan/planView';
 import { VesselLine } from './VesselLine';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
-import { rangeText } from './rangeText';
 import type { ProcessPlan } from '@/core/process/processPlan';
 
 const parts = {
@@ -31,19 +30,13 @@ export function ProcessPanel({ process }: { readonly process: ProcessPlan }) {
       return found && `assumed, ${found.label}: ${found.why}`;
     };
   }, [prediction.assumptions]);
-  // What is typed shows first, how far it can be off a moment later.
-  const settled = useDeferredValue(prediction);
-  const ranges = useMemo(() => settled.ranges(), [settled]);
+  const ranges = useRanges(process);
   if (plan.doc.steps.length === 0) return null;
-  const expected = prediction.stages.map(({ stage, mass }) => `${stage.name} ${rangeText(mass, ranges.get(stage.id))}`);
   return (
     <section className="card-plain process" aria-label="Process">
       <header className="process-head">
         <h2>Process</h2>
-        <p>
-          {expected.length > 0 ? `Foreseen: ${expected.join(' · ')}` : 'No stage of it is weighed.'} · about{' '}
-          {hoursAndMinutes(timeline.total_min)}
-        </p>
+        <Foreseen process={process} />
       </header>
       <WorkingDrawer>
         <WorkingSource doc={plan.doc} assumptionWords={assumptionWords}>

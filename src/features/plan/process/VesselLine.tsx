@@ -1,5 +1,5 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { ContentTable } from './ContentTable';
 import { factsOf } from '@/core/plan/facts';
 import { formatDigits } from '@/core/quantity/format';
@@ -20,10 +20,16 @@ const massOf = (layers: readonly Layer[]) => layers.reduce((sum, layer) => sum +
 const trace_g = 0.15;
 
 /** The process as a line of vessels: the one that holds the product after each step, what was set aside under it. */
-export function VesselLine({ prediction }: { readonly prediction: Prediction }) {
-  const { plan } = usePlanView();
+export function VesselLine({
+  prediction,
+  compact = false,
+}: {
+  readonly prediction: Prediction;
+  /** Only the drawing: what a step leaves stands elsewhere. */
+  readonly compact?: boolean;
+}) {
+  const { plan, step: chosen, selectStep } = usePlanView();
   const steps = prediction.steps.filter(({ touched }) => touched.length > 0);
-  const [chosen, setChosen] = useState<string | undefined>(undefined);
   const kind = useMemo(() => kindsOf(factsOf(plan.doc)), [plan.doc]);
   const shown = ({ shelf, labels }: StepPrediction, place: string): ShownPlace => {
     const vessel = plan.doc.vessels.find(({ id }) => id === place);
@@ -53,11 +59,11 @@ export function VesselLine({ prediction }: { readonly prediction: Prediction }) 
             substance={one.stage?.substance}
             lost={one.losses.reduce((sum, { mass }) => sum + mass.q.value, 0)}
             open={chosen === one.step.id}
-            onOpen={() => setChosen((now) => (now === one.step.id ? undefined : one.step.id))}
+            onOpen={() => selectStep(chosen === one.step.id ? undefined : one.step.id)}
           />
         ))}
       </ol>
-      {open ? (
+      {compact ? null : open ? (
         <ContentTable
           title={`After step ${plan.doc.steps.indexOf(open.step) + 1}, ${stepTitle(plan.doc, open.step)}`}
           places={Object.keys(open.shelf)
@@ -109,8 +115,15 @@ function VesselColumn({
   const product = main.layers.flatMap(({ parts }) => parts).filter(({ id }) => id === substance);
   const mass = product.reduce((sum, part) => sum + part.grams, 0);
   const liquid = main.layers.filter(({ kind }) => kind !== 'solid').reduce((sum, layer) => sum + layer.mL, 0);
+  const column = useRef<HTMLLIElement>(null);
+  // What is chosen in the list comes into sight here, sideways only.
+  useEffect(() => {
+    const line = column.current?.parentElement;
+    if (open && column.current && line)
+      line.scrollLeft = column.current.offsetLeft - line.offsetLeft - line.clientWidth / 3;
+  }, [open]);
   return (
-    <li className={open ? 'vessel-column vessel-column-open' : 'vessel-column'}>
+    <li ref={column} className={open ? 'vessel-column vessel-column-open' : 'vessel-column'}>
       <button type="button" aria-expanded={open} onClick={onOpen}>
         <span className="vessel-step">
           <b className="num">{number}</b> {title}

@@ -5,7 +5,11 @@ import { shipped } from '../../../../tests/support/preparations';
 import { click, fill, words } from '../../../../tests/support/screen';
 import type { Preparation } from '@/core/document/document';
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }));
+let mockPath = '/preparations/one';
+jest.mock('next/navigation', () => ({
+  usePathname: () => mockPath,
+  useRouter: () => ({ push: () => undefined, refresh: () => undefined }),
+}));
 jest.mock('@/api/client', () => ({
   ...jest.requireActual<object>('@/api/client'),
   api: { structure: () => Promise.resolve({ svg: '<svg></svg>', formula: '' }) },
@@ -22,7 +26,13 @@ const middle = (stage: string) => {
   return (Number(low) + Number(high)) / 2;
 };
 
-beforeEach(() => localStorage.clear());
+beforeEach(() => {
+  localStorage.clear();
+  mockPath = '/preparations/p/process';
+});
+const inRoom = (room: string) => {
+  mockPath = `/preparations/p${room}`;
+};
 
 test('the line of vessels: each step with its vessel, what it holds and what it costs', () => {
   open(shipped('methylcyclohexanone'));
@@ -60,23 +70,25 @@ test('an assumption that is typed moves the foreseen masses; nonsense does not',
 });
 
 test('one who may not edit reads the assumptions and the procedure without fields', () => {
-  open(shipped('ethoxynaphthalene'), 'demonstrator');
+  const { unmount } = open(shipped('ethoxynaphthalene'), 'demonstrator');
   click('Assumptions');
   expect(within(panel()).queryByRole('textbox')).toBeNull();
-  click(/^Procedure/);
+  unmount();
+  inRoom('/procedure');
+  open(shipped('ethoxynaphthalene'), 'demonstrator');
   expect(within(screen.getByRole('region', { name: 'Procedure' })).queryByRole('textbox')).toBeNull();
 });
 
 test('the pin moves everything that is foreseen', () => {
   open(shipped('dimethylphenylpyrrole'));
   const before = middle('Crude pyrrole');
-  fill(/^Pinned Hexane-2,5-dione/, '3.42');
+  fill(/^Hexane-2,5-dione at each bench/, '3.42');
   expect(middle('Crude pyrrole')).toBeGreaterThan(before * 1.9);
 });
 
 test('numbers of a step are judged by its operation, and its time by the proof-reader', () => {
+  inRoom('/procedure');
   open(shipped('cyclohexane-toluene'));
-  click(/^Procedure/);
   fill('Stages', '40');
   expect(words(screen.getByRole('alert'))).toContain('must be at most 30');
   fill('Stages', '2');
@@ -98,6 +110,7 @@ test('vessels are filled as the procedure fills them, and judged', () => {
 });
 
 test('without a reaction the plan shows what is won instead of an equation', () => {
+  inRoom('');
   open(shipped('acid-base-neutral'));
   const won = words(screen.getByRole('region', { name: 'What is won' }));
   expect(won).toContain('nothing is made');
@@ -111,4 +124,19 @@ test('what is won from a material is recovered, at every stage; a trace is no li
   expect(words(panel())).toContain('Clove oil, 14 % of what was taken');
   expect(words(panel())).not.toContain('% yield');
   expect(words(panel())).not.toMatch(/0\.000\d/);
+});
+
+test('a step chosen in the list is chosen in the drawing, and the other way round', () => {
+  inRoom('/procedure');
+  open(shipped('ethoxynaphthalene'));
+  const columns = within(screen.getByRole('list', { name: 'Vessels after each step' })).getAllByRole('button');
+  const [, second] = columns;
+  if (!second) throw new Error('no second vessel');
+  fireEvent.click(second);
+  const rows = document.querySelectorAll('.procedure-steps > li');
+  expect([...rows].findIndex((row) => row.classList.contains('step-chosen'))).toBe(1);
+  const third = rows[2];
+  if (!third) throw new Error('no third step');
+  fireEvent.click(third);
+  expect(columns.findIndex((one) => one.getAttribute('aria-expanded') === 'true')).toBe(2);
 });
