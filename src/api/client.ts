@@ -7,7 +7,7 @@ import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
 import type { ReferenceSolution } from '@/core/reference/solution';
-import type { Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
+import type { NewerVersion, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
   BenchPin,
@@ -84,8 +84,11 @@ export const api = {
   setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
-  saveVersion: (id: string, base: number, document: string) =>
-    call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document })),
+  saveVersion: (id: string, base: number, document: string, reason = '') =>
+    call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document, reason })),
+  /** The newest version beside the one from which changes began. */
+  newerVersion: (id: string, base: number) =>
+    call<NewerVersion>('GET', `/preparations/${id}/versions?base=${String(base)}`),
   issueClass: (issue: {
     readonly name: string;
     readonly section: string;

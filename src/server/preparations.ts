@@ -10,7 +10,7 @@ import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Preparation } from '@/core/document/document';
-import type { StoredPreparation } from '@/core/document/stored';
+import type { NewerVersion, StoredPreparation } from '@/core/document/stored';
 
 const deadlineMs = 15_000;
 
@@ -34,13 +34,54 @@ export async function findPreparation(id: string, version?: number): Promise<Sto
   return { id, version: row.version, doc: parse(row.document) };
 }
 
+/** Versions of a preparation, the newest first, each with its document and the classes that were issued it. */
+export async function listVersions(id: string, most = 30): Promise<readonly VersionRow[]> {
+  const found = await rows<{ version: number; document: string; author: string; reason: string; at: Date }>(
+    `SELECT version, document, author_name AS author, reason, created_at AS at FROM preparation_versions
+     WHERE preparation_id = :id ORDER BY version DESC LIMIT :most`,
+    { id, most },
+  );
+  if (found.length === 0) throw new AppError('notFound', 'There is no such preparation.');
+  const classes = await rows<{ id: string; name: string; version: number }>(
+    'SELECT id, name, preparation_version AS version FROM classes WHERE preparation_id = :id ORDER BY id',
+    { id },
+  );
+  return found.map(({ version, document, author, reason, at }) => ({
+    version,
+    author,
+    reason,
+    at: new Date(at).toISOString(),
+    doc: parse(document),
+    classes: classes.filter((one) => one.version === version).map(({ id: key, name }) => ({ id: key, name })),
+  }));
+}
+
+/** A stored version with who, when and why. */
+export interface VersionRow {
+  readonly version: number;
+  readonly author: string;
+  readonly reason: string;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly doc: Preparation;
+  readonly classes: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** The newest version, and the one from which somebody's changes began. */
+export async function newerVersion(id: string, base: number): Promise<NewerVersion> {
+  const [newest] = await listVersions(id, 1);
+  if (!newest) throw new AppError('notFound', 'There is no such preparation.');
+  const { version: head, author, at, doc: theirs } = newest;
+  return { head, author, at, theirs, base: (await findPreparation(id, base)).doc };
+}
+
 /** Stores a new preparation from the text of a file. */
 export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
   const doc = await accept(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
     await insert('preparations', { id, ...cardColumns(doc), head_version: 1, updated_at: new Date() }, transaction);
-    await insertVersion(id, 1, doc, author, transaction);
+    await insertVersion({ id, version: 1, doc, author, reason: '' }, transaction);
   });
   return { id, version: 1, doc };
 }
@@ -49,8 +90,15 @@ export async function createPreparation(text: string, author: string): Promise<S
  * Stores the next version. Refused when somebody else stored one since `base`: their work is never overwritten.
  *
  * @param base version from which the text was edited
+ * @param reason why, in the author's words
  */
-export async function saveVersion(id: string, base: number, text: string, author: string): Promise<StoredPreparation> {
+export async function saveVersion(
+  id: string,
+  base: number,
+  text: string,
+  author: string,
+  reason = '',
+): Promise<StoredPreparation> {
   const doc = await accept(text, author);
   const version = base + 1;
   await inTransaction(async (transaction) => {
@@ -72,7 +120,7 @@ export async function saveVersion(id: string, base: number, text: string, author
       { ...cardColumns(doc), version, id },
       transaction,
     );
-    await insertVersion(id, version, doc, author, transaction);
+    await insertVersion({ id, version, doc, author, reason }, transaction);
   });
   return { id, version, doc };
 }
@@ -86,11 +134,13 @@ export async function copyPreparation(id: string, author: string): Promise<Store
 
 type Transaction = Parameters<typeof insert>[2];
 
+interface NewVersion extends StoredPreparation {
+  readonly author: string;
+  readonly reason: string;
+}
+
 async function insertVersion(
-  id: string,
-  version: number,
-  doc: Preparation,
-  author: string,
+  { id, version, doc, author, reason }: NewVersion,
   transaction: Transaction,
 ): Promise<void> {
   const document = writePreparation(doc);
@@ -103,6 +153,7 @@ async function insertVersion(
       document,
       content: sha256(document),
       author_name: author,
+      reason,
       created_at: new Date(),
     },
     transaction,

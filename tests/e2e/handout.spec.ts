@@ -12,6 +12,7 @@ function keys(page: Page) {
     const here = () =>
       page.evaluate(() => {
         const field = document.activeElement;
+        if (field === document.body) return '';
         const labels =
           field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement ? [...(field.labels ?? [])] : [];
         return [field?.getAttribute('aria-label'), ...labels.map((one) => one.textContent), field?.textContent]

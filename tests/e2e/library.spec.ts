@@ -14,9 +14,9 @@ test('a preparation is found, tagged, copied and put away', async ({ page }) => 
   await expect(cards).toContainText('from 2.00 mL Aniline');
   await expect(cards).toContainText('Not run yet');
   await expect(cards.getByRole('img', { name: 'Heating under reflux' })).toBeVisible();
-  await page.getByLabel('Technique').selectOption({ label: 'Distillation' });
+  await page.getByLabel('Technique', { exact: true }).selectOption({ label: 'Distillation' });
   await expect(page.getByText('Nothing fits. Take a word or a filter away.')).toBeVisible();
-  await page.getByLabel('Technique').selectOption('');
+  await page.getByLabel('Technique', { exact: true }).selectOption('');
   await expect(cards).toHaveCount(1);
 
   await cards.getByRole('button', { name: 'Tags' }).click();

@@ -50,6 +50,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'PAGE /preparations/[id]/procedure': staff,
   'PAGE /preparations/[id]/process': staff,
   'PAGE /preparations/[id]/safety': staff,
+  'PAGE /preparations/[id]/versions': staff,
   'PAGE /preparations/[id]/hazards': staff,
   'PAGE /reference': staff,
   'PAGE /reference/[id]': staff,
@@ -89,6 +90,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'POST /api/v1/logs/[id]/entries': record,
   'GET /api/v1/preparations': staff,
   'POST /api/v1/preparations': coordinators,
+  'GET /api/v1/preparations/[id]/versions': coordinators,
   'POST /api/v1/preparations/[id]/versions': coordinators,
   'GET /api/v1/preparations/[id]/file': staff,
   'GET /api/v1/structures': signedIn,
@@ -231,7 +233,7 @@ for (const visitor of visitors) {
       // there. A broken body that gets past the door is refused as such, and "/" only leads on.
       const refused = visitor === 'anonymous' ? (isPage ? 307 : 401) : 403;
       // A link that leads nowhere and an unknown code say so to everybody.
-      const admitted = [200, 204, 307, 400, 422];
+      const admitted = [200, 201, 204, 307, 400, 422];
       if (absent.includes(visitor)) expect([route, status]).toEqual([route, 404]);
       else if (!open.includes(visitor)) expect([route, status]).toEqual([route, refused]);
       else expect([route, status, admitted.includes(status)]).toEqual([route, status, true]);

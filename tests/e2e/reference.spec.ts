@@ -295,7 +295,7 @@ test('conventions and devices of a course reach the plan and the class that is i
   const id = await openPlan(page, acetanilideText());
   await page.getByLabel('Course', { exact: true }).selectOption(`Heat-on ${run}`);
   await toRoom(page, 'Procedure');
-  await expect(page.getByLabel('Procedure')).toContainText('from heat on');
+  await expect(page.getByLabel('Procedure', { exact: true })).toContainText('from heat on');
   await toRoom(page, 'Reaction & charge');
   await row(page, 'charcoal')
     .getByRole('button', { name: /Charcoal/ })

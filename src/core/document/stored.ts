@@ -59,6 +59,16 @@ export interface ShelfPage {
   readonly tags: readonly string[];
 }
 
+/** A version that somebody stored meanwhile, and the one from which both began. */
+export interface NewerVersion {
+  readonly head: number;
+  readonly author: string;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly theirs: Preparation;
+  readonly base: Preparation;
+}
+
 /** A preparation at one version. */
 export interface StoredPreparation {
   readonly id: string;

@@ -1,11 +1,16 @@
 'use client';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import { api } from '@/api/client';
 import { missingParts } from '@/core/process/proof/missingParts';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/fields/TypedInput';
+import { MeetingDialog } from './MeetingDialog';
 import { readText } from '@/components/fields/readers';
+import type { NewerVersion } from '@/core/document/stored';
 import type { usePlan } from './usePlan';
 
 /** Title, version and the actions on the whole plan. */
@@ -22,6 +27,8 @@ export function PlanBar({
 }) {
   const { plan, edit, dirty, saving, version } = state;
   const router = useRouter();
+  const [why, setWhy] = useState('');
+  const [newer, setNewer] = useState<NewerVersion | undefined>(undefined);
   const lacking = missingParts(plan.doc).filter(({ severity }) => severity === 'stop').length;
   const copy = async () => {
     const made = await api.createPreparation(state.text);
@@ -43,7 +50,7 @@ export function PlanBar({
             />
           )}
           <span className="muted plan-version">
-            version {version}
+            <Link href={`/preparations/${id}/versions`}>version {version}</Link>
             {dirty && ', changed'}
           </span>
         </div>
@@ -78,8 +85,23 @@ export function PlanBar({
               Issue to a class
             </Button>
           )}
+          {canEdit && dirty && (
+            <Form.Control
+              className="why-field"
+              size="sm"
+              aria-label="Why, for the history"
+              placeholder="Why? (optional)"
+              maxLength={300}
+              value={why}
+              onChange={(event) => setWhy(event.target.value)}
+            />
+          )}
           {canEdit && (
-            <Button size="sm" disabled={!dirty || saving} onClick={() => void state.save()}>
+            <Button
+              size="sm"
+              disabled={!dirty || saving}
+              onClick={() => void state.save(why).then((stored) => stored && setWhy(''))}
+            >
               {saving ? 'Saving …' : dirty ? `Save as version ${version + 1}` : 'Saved'}
             </Button>
           )}
@@ -97,11 +119,27 @@ export function PlanBar({
         <div className="banner banner-stop" role="alert">
           {state.problem.says}
           {state.problem.code === 'stale' && (
-            <Button variant="line" size="sm" onClick={() => void copy()}>
-              Keep mine as a copy
-            </Button>
+            <>
+              <Button variant="line" size="sm" onClick={() => void state.newer().then(setNewer)}>
+                Join with theirs
+              </Button>
+              <Button variant="line" size="sm" onClick={() => void copy()}>
+                Keep mine as a copy
+              </Button>
+            </>
           )}
         </div>
+      )}
+      {newer && (
+        <MeetingDialog
+          mine={plan.doc}
+          newer={newer}
+          onClose={() => setNewer(undefined)}
+          onJoin={(doc, head) => {
+            setNewer(undefined);
+            state.join(doc, head);
+          }}
+        />
       )}
     </>
   );

@@ -50,19 +50,30 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
 
   const edit: Edit = useCallback((field, change) => canEdit && dispatch({ do: 'edit', change, field }), [canEdit]);
 
-  const save = async () => {
+  /** Whether it was stored. */
+  const save = async (reason = ''): Promise<boolean> => {
     setSaving(true);
     setProblem(undefined);
     try {
-      const { version } = await api.saveVersion(stored.id, base, text);
+      const { version } = await api.saveVersion(stored.id, base, text, reason.trim());
       dispatch({ do: 'saved', doc: state.doc, version });
       localStorage.removeItem(draftKey(stored.id));
+      return true;
     } catch (error) {
       const says = error instanceof ApiError ? error.message : 'Saving failed. Your changes are kept in this browser.';
       setProblem({ code: error instanceof ApiError ? error.code : 'unexpected', says });
+      return false;
     } finally {
       setSaving(false);
     }
+  };
+
+  /** What somebody stored since these changes began. */
+  const newer = () => api.newerVersion(stored.id, base);
+  /** Goes on from a newer version with a document that holds both changes. */
+  const join = (doc: Preparation, head: number) => {
+    setProblem(undefined);
+    dispatch({ do: 'restore', doc, base: head });
   };
 
   const discard = () => {
@@ -86,6 +97,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
     undo: () => dispatch({ do: 'undo' }),
     redo: () => dispatch({ do: 'redo' }),
     save,
+    newer,
+    join,
     discard,
   };
 }

@@ -37,7 +37,7 @@ export function PreparationList({ identity, first }: { readonly identity: Identi
             {problem}
           </p>
         )}
-        <p className="shelf-count" role="status">
+        <p className="library-count" role="status">
           {page.total === 0
             ? nothing(asked, mayEdit)
             : `${String(page.total)} preparation${page.total === 1 ? '' : 's'}, the last used first`}

@@ -21,7 +21,12 @@ export function ShelfSearch({
   readonly look: (change: Change) => void;
 }) {
   return (
-    <Form className="shelf-search" role="search" aria-label="Preparations" onSubmit={(event) => event.preventDefault()}>
+    <Form
+      className="library-search"
+      role="search"
+      aria-label="Preparations"
+      onSubmit={(event) => event.preventDefault()}
+    >
       <Form.Control
         type="search"
         aria-label="Search by name, substance or technique"
@@ -72,7 +77,7 @@ export function ShelfSearch({
           </option>
         ))}
       </Form.Select>
-      <div className="shelf-filters" role="group" aria-label="Tags">
+      <div className="library-tags" role="group" aria-label="Tags">
         {tags.map((tag) => (
           <button
             key={tag}

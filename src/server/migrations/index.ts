@@ -332,4 +332,6 @@ export const migrations: readonly Migration[] = [
   column('preparations', 'level', "VARCHAR(20) NOT NULL DEFAULT ''"),
   column('preparations', 'archived_at', 'DATETIME(3) NULL'),
   column('preparations', 'used_at', 'DATETIME(3) NULL'),
+  // Why somebody stored a version, in their words.
+  column('preparation_versions', 'reason', "VARCHAR(300) NOT NULL DEFAULT ''"),
 ];

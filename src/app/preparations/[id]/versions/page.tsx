@@ -1,0 +1,17 @@
+import { differencesBetween } from '@/core/versions/differences';
+import { enterPage, orNotFound } from '@/server/page';
+import { listVersions } from '@/server/preparations';
+import { VersionsScreen } from '@/features/versions/VersionsScreen';
+
+export const metadata = { title: 'Versions' };
+
+export default async function VersionsPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const identity = await enterPage('PAGE /preparations/[id]/versions', params);
+  const { id } = await params;
+  const versions = await orNotFound(listVersions(id));
+  const told = versions.map(({ doc, ...version }, i) => {
+    const before = versions[i + 1]?.doc;
+    return { ...version, differences: before ? differencesBetween(before, doc) : [] };
+  });
+  return <VersionsScreen identity={identity} id={id} title={versions[0]?.doc.title ?? ''} versions={told} />;
+}
