@@ -12,12 +12,10 @@ function keys(page: Page) {
     const here = () =>
       page.evaluate(() => {
         const field = document.activeElement;
-        if (field === document.body) return '';
+        const said = field?.matches('a, button') ? field.textContent : '';
         const labels =
           field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement ? [...(field.labels ?? [])] : [];
-        return [field?.getAttribute('aria-label'), ...labels.map((one) => one.textContent), field?.textContent]
-          .join(' ')
-          .trim();
+        return [field?.getAttribute('aria-label'), ...labels.map((one) => one.textContent), said].join(' ').trim();
       });
     for (let i = 0; i < 300; i += 1) {
       if (name.test(await here())) return;
@@ -33,6 +31,7 @@ function keys(page: Page) {
     },
     type: async (name: RegExp, text: string) => {
       await to(name);
+      await page.keyboard.press('Control+A');
       await page.keyboard.insertText(text);
       done += 1;
     },

@@ -309,3 +309,30 @@ test('her own preparation is written from a blank page, issued to a class, and a
   await page.getByRole('link', { name: 'To the class' }).click();
   await expect(page.getByText(/Charge: alcohol of mine/i).first()).toBeVisible();
 });
+
+// About 5 s.
+test('lines and steps are moved by keys and by drag, and undone', async ({ page }) => {
+  await openPlan(page, acetanilideText());
+  const lines = page.locator('tr[data-line]');
+  await expect(lines.first()).toHaveAttribute('data-line', 'aniline');
+  const handle = page.getByRole('button', { name: 'Drag the line Aniline' });
+  await handle.focus();
+  await page.keyboard.press('Space');
+  await expect(handle).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText(/was moved over droppable area anhydride/)).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(lines.first()).toHaveAttribute('data-line', 'anhydride');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lines.first()).toHaveAttribute('data-line', 'aniline');
+
+  await toRoom(page, 'Procedure');
+  const steps = page.getByRole('list', { name: 'Steps of the procedure' }).getByRole('listitem');
+  await expect(steps.nth(1)).toContainText('acetic acid');
+  await steps.nth(1).getByRole('button', { name: /^Drag/ }).hover();
+  await page.mouse.down();
+  const to = await steps.first().boundingBox();
+  await page.mouse.move((to?.x ?? 0) + 20, (to?.y ?? 0) + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect(steps.first()).toContainText('acetic acid');
+});

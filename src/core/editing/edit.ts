@@ -268,3 +268,12 @@ function withCharge(steps: readonly Step[], line: string): readonly Step[] {
   const at = steps.findLastIndex(({ op }) => op === charge.name) + 1;
   return [...steps.slice(0, at), step, ...steps.slice(at)];
 }
+
+/** Puts a line in the place of another: behind it when it comes from above, before it otherwise. */
+export function moveLine(doc: Preparation, id: string, over: string): Preparation {
+  const [from, to] = [id, over].map((one) => doc.lines.findIndex((line) => line.id === one));
+  const line = doc.lines[from ?? -1];
+  if (!line || to === undefined || to < 0) return doc;
+  const rest = doc.lines.filter((one) => one !== line);
+  return { ...doc, lines: [...rest.slice(0, to), line, ...rest.slice(to)] };
+}

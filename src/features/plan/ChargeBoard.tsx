@@ -2,6 +2,8 @@
 import { Fragment } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
+import { moveLine } from '@/core/editing/edit';
+import { Sortable } from '@/components/Sortable';
 import { takesPart } from '@/core/plan/chargeTable';
 import { ChargeRow } from './ChargeRow';
 import { extentScale } from './ExtentBar';
@@ -45,9 +47,10 @@ function reactionParts({ doc, lines, charge }: Plan) {
 
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
 export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
-  const { plan, open, canEdit } = usePlanView();
+  const { plan, edit, open, canEdit } = usePlanView();
   const parts = reactionParts(plan);
   const rest = plan.lines.filter((line) => parts.every(({ lines }) => !lines.includes(line)));
+  const shown = [...parts.flatMap(({ lines }) => lines), ...rest].map(({ facts }) => facts.line.id);
   const working = open === undefined ? undefined : cellWorked(plan, open);
   const row = (line: PlanLine, { percent, plumb }: Axis = noAxis) => (
     <Fragment key={line.facts.line.id}>
@@ -63,59 +66,65 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
   );
   return (
     <div className="board card-plain">
-      <table className="board-table">
-        <caption className="visually-hidden">Charge table for one bench, with the class total</caption>
-        <thead>
-          <tr>
-            <th scope="col">Substance</th>
-            <th scope="col">Measure, one bench</th>
-            <th scope="col" className="r">
-              Mass
-            </th>
-            <th scope="col" className="r">
-              Volume
-            </th>
-            <th scope="col" className="r">
-              Amount
-            </th>
-            <th scope="col" className="r">
-              Equiv.
-            </th>
-            <th scope="col">Extent of reaction</th>
-            <th scope="col" className="r">
-              {plan.doc.benches} benches{plan.doc.spare_percent > 0 && ` + ${plan.doc.spare_percent} %`}
-            </th>
-          </tr>
-        </thead>
-        {parts.map(({ reaction, lines, axis }) => (
-          <tbody key={reaction?.id ?? 'apart'}>
-            {reaction && parts.length > 1 && (
-              <tr className="board-section">
-                <th colSpan={columns} scope="rowgroup">
-                  {reaction.name}
-                </th>
-              </tr>
-            )}
-            {lines.map((line) => row(line, axis))}
-            {reaction && <ProductRow reaction={reaction} plumb={axis.plumb} />}
-            {reaction && working && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && (
-              <tr className="working-row">
-                <td colSpan={columns}>
-                  <WorkingPanel worked={working} doc={plan.doc} title="Product" />
-                </td>
-              </tr>
-            )}
+      <Sortable
+        id="charge-lines"
+        items={shown}
+        onMove={(id, over) => edit(`move-line/${id}`, (doc) => moveLine(doc, id, over))}
+      >
+        <table className="board-table">
+          <caption className="visually-hidden">Charge table for one bench, with the class total</caption>
+          <thead>
+            <tr>
+              <th scope="col">Substance</th>
+              <th scope="col">Measure, one bench</th>
+              <th scope="col" className="r">
+                Mass
+              </th>
+              <th scope="col" className="r">
+                Volume
+              </th>
+              <th scope="col" className="r">
+                Amount
+              </th>
+              <th scope="col" className="r">
+                Equiv.
+              </th>
+              <th scope="col">Extent of reaction</th>
+              <th scope="col" className="r">
+                {plan.doc.benches} benches{plan.doc.spare_percent > 0 && ` + ${plan.doc.spare_percent} %`}
+              </th>
+            </tr>
+          </thead>
+          {parts.map(({ reaction, lines, axis }) => (
+            <tbody key={reaction?.id ?? 'apart'}>
+              {reaction && parts.length > 1 && (
+                <tr className="board-section">
+                  <th colSpan={columns} scope="rowgroup">
+                    {reaction.name}
+                  </th>
+                </tr>
+              )}
+              {lines.map((line) => row(line, axis))}
+              {reaction && <ProductRow reaction={reaction} plumb={axis.plumb} />}
+              {reaction && working && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && (
+                <tr className="working-row">
+                  <td colSpan={columns}>
+                    <WorkingPanel worked={working} doc={plan.doc} title="Product" />
+                  </td>
+                </tr>
+              )}
+            </tbody>
+          ))}
+          <tbody>
+            <tr className="board-section">
+              <th colSpan={columns} scope="rowgroup">
+                Solvents, work-up and aids
+              </th>
+            </tr>
+            {rest.map((line) => row(line))}
           </tbody>
-        ))}
-        <tbody>
-          <tr className="board-section">
-            <th colSpan={columns} scope="rowgroup">
-              Solvents, work-up and aids
-            </th>
-          </tr>
-          {rest.map((line) => row(line))}
-        </tbody>
-      </table>
+        </table>
+      </Sortable>
       {canEdit && (
         <div className="board-foot">
           <Button variant="quiet" size="sm" onClick={onAdd}>

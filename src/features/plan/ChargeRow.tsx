@@ -7,6 +7,7 @@ import { GraduationStrip } from './GraduationStrip';
 import { PinnableCell } from './PinnableCell';
 import { placeKey, usePlanView } from '@/components/plan/planView';
 import { WorkedCell } from '@/components/plan/WorkedCell';
+import { useSortableItem } from '@/components/Sortable';
 import type { CSSProperties } from 'react';
 import type { PlanLine } from '@/core/plan/planTypes';
 
@@ -22,18 +23,25 @@ export function ChargeRow({
   readonly percent: (extent: number) => number;
   readonly plumb: number | undefined;
 }) {
-  const { plan, lit, editLine } = usePlanView();
+  const { plan, lit, editLine, canEdit } = usePlanView();
   const { facts, target, total, equivalents, classTotal } = line;
   const { id, role, entered, strength, note } = facts.line;
   const name = facts.substance.substance.name;
+  const { ref, style, handle } = useSortableItem(id, `the line ${name}`, !canEdit);
   const supply = plan.doc.stages.find((one) => one.id === facts.line.supply?.stage);
   const gravest = plan.findings.find(({ about, severity }) => about.line === id && severity !== 'note')?.severity;
   const isLit =
     lit.places.has(placeKey({ at: 'line', id })) ||
     lit.places.has(placeKey({ at: 'reference', id: facts.line.substance }));
   return (
-    <tr className={`${isLit ? 'row-lit' : ''} ${gravest ? `row-${gravest}` : ''}`} data-line={id}>
+    <tr
+      ref={ref}
+      style={style}
+      className={`${isLit ? 'row-lit' : ''} ${gravest ? `row-${gravest}` : ''}`}
+      data-line={id}
+    >
       <th scope="row">
+        {handle}
         <button type="button" className="line-name" onClick={() => editLine(id)} title="Open this line">
           {name}
         </button>

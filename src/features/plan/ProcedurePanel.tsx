@@ -4,7 +4,10 @@ import { asIssued } from '@/core/process/planOf';
 import { benchState } from '@/core/bench/benchState';
 import { hoursAndMinutes } from '@/components/timeText';
 import { Foreseen } from './process/Foreseen';
+import { moveStep } from '@/core/editing/steps';
+import { OperationSign } from '@/components/OperationSign';
 import { Palette } from './procedure/Palette';
+import { Sortable, useSortableItem } from '@/components/Sortable';
 import { StepEditor } from './procedure/StepEditor';
 import { StepTools } from './procedure/StepTools';
 import { StepNumbers } from './StepNumbers';
@@ -53,41 +56,70 @@ export function ProcedurePanel() {
 function StepList({ doc, onOpen }: { readonly doc: Preparation; readonly onOpen: (step: string) => void }) {
   // A bench that has recorded nothing yet reads the plan's own numbers.
   const { steps } = useMemo(() => benchState(doc, []), [doc]);
-  const { step: chosen, selectStep } = usePlanView();
-  const rows = useRef(new Map<string, HTMLLIElement>());
-  useEffect(() => {
-    if (chosen !== undefined) rows.current.get(chosen)?.scrollIntoView({ block: 'nearest' });
-  }, [chosen]);
+  const { edit } = usePlanView();
+  const at = (id: string) => doc.steps.findIndex((step) => step.id === id);
   return (
-    <ol className="procedure-steps" aria-label="Steps of the procedure">
-      {steps.map(({ step, operation, context }) => (
-        <li
-          key={step.id}
-          ref={(row) => {
-            if (row) rows.current.set(step.id, row);
-            else rows.current.delete(step.id);
-          }}
-          className={chosen === step.id ? 'step-chosen' : undefined}
-          onClick={() => selectStep(step.id)}
-          onFocusCapture={() => selectStep(step.id)}
-        >
-          <strong>{operation.sentence(context)}</strong>
-          {step.text && <span> {step.text}</span>}
-          {operation.cautions?.(context).map((caution) => (
-            <span key={caution} className="caution-line">
-              {caution}
-            </span>
-          ))}
-          <StepNumbers step={step} />
-          <StepTools id={step.id} title={stepTitle(doc, step)} onOpen={() => onOpen(step.id)} />
-          <small>
-            {stepTitle(doc, step)} · {step.time.typical_min}
-            {'\u00a0'}min, {step.time.attended ? 'attended' : 'unattended'}
-            {step.optional && ' · if needed'}
-            {step.safeStop && <em> · may stop here: {step.safeStop}</em>}
-          </small>
-        </li>
+    <Sortable
+      id="procedure-steps"
+      items={doc.steps.map(({ id }) => id)}
+      onMove={(id, over) => edit(`move/${id}`, (now) => moveStep(now, id, at(over) - at(id)))}
+    >
+      <ol className="procedure-steps" aria-label="Steps of the procedure">
+        {steps.map((one) => (
+          <StepRow key={one.step.id} one={one} doc={doc} onOpen={onOpen} />
+        ))}
+      </ol>
+    </Sortable>
+  );
+}
+
+type BenchStep = ReturnType<typeof benchState>['steps'][number];
+
+function StepRow({
+  one: { step, operation, context },
+  doc,
+  onOpen,
+}: {
+  readonly one: BenchStep;
+  readonly doc: Preparation;
+  readonly onOpen: (step: string) => void;
+}) {
+  const { canEdit, step: chosen, selectStep } = usePlanView();
+  const title = stepTitle(doc, step);
+  const { ref, style, handle } = useSortableItem(step.id, title, !canEdit);
+  const row = useRef<HTMLLIElement>(null);
+  const isChosen = chosen === step.id;
+  useEffect(() => {
+    if (isChosen) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [isChosen]);
+  return (
+    <li
+      ref={(node) => {
+        row.current = node;
+        ref(node);
+      }}
+      style={style}
+      className={isChosen ? 'step-chosen' : undefined}
+      onClick={() => selectStep(step.id)}
+      onFocusCapture={() => selectStep(step.id)}
+    >
+      {handle}
+      <OperationSign sign={operation.sign} />
+      <strong>{operation.sentence(context)}</strong>
+      {step.text && <span> {step.text}</span>}
+      {operation.cautions?.(context).map((caution) => (
+        <span key={caution} className="caution-line">
+          {caution}
+        </span>
       ))}
-    </ol>
+      <StepNumbers step={step} />
+      <StepTools id={step.id} title={title} onOpen={() => onOpen(step.id)} />
+      <small>
+        {title} · {step.time.typical_min}
+        {'\u00a0'}min, {step.time.attended ? 'attended' : 'unattended'}
+        {step.optional && ' · if needed'}
+        {step.safeStop && <em> · may stop here: {step.safeStop}</em>}
+      </small>
+    </li>
   );
 }

@@ -57,7 +57,7 @@ test('saving stores the text under the version it started from and forgets the d
   const plan = open();
   act(() => plan.current.edit('benches', twelve));
   await act(() => plan.current.save());
-  expect(saveVersion).toHaveBeenCalledWith('p', 1, expect.stringContaining('"benches": 12'));
+  expect(saveVersion).toHaveBeenCalledWith('p', 1, expect.stringContaining('"benches": 12'), '');
   expect([plan.current.version, plan.current.dirty, kept()]).toEqual([2, false, null]);
 });
 
