@@ -1,4 +1,5 @@
 // Takes the pictures of docs/screenshots from a running demo: node scripts/takeScreenshots.mjs [address]
+import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 
 const address = process.argv[2] ?? 'http://localhost:3000';
@@ -77,11 +78,6 @@ const classResults = async (page) => {
   await page.getByRole('img', { name: /Plover: 63.5/ }).waitFor();
 };
 await picture('results-class', { role: /^Coordinator/, height: 1480 }, classResults);
-await picture('results-working', { role: /^Coordinator/ }, async (page) => {
-  await classResults(page);
-  await page.getByRole('button', { name: /^Percent yield, Recrystallized acetanilide, Dunlin/ }).click();
-  await page.waitForTimeout(500);
-});
 await picture('plan', { role: /^Coordinator/ }, plan);
 await picture('process', { role: /^Coordinator/, height: 900 }, async (page) => {
   await page
@@ -119,12 +115,22 @@ await picture('bench-extraction', group, async (page) => {
   await page.getByRole('button', { name: 'No more hiss', exact: true }).click();
   await page.waitForTimeout(800);
 });
-await picture('findings-dark', { role: /^Coordinator/, height: 1200, theme: 'dark' }, async (page) => {
+await picture('preparations', { role: /^Coordinator/ }, (page) =>
+  page.getByText('7 preparations, the last used first').waitFor(),
+);
+await picture('handout', { role: /^Coordinator/ }, async (page) => {
+  await page.goto('/preparations/handout');
+  await page
+    .getByLabel('Text of the handout')
+    .fill(readFileSync('tests/handouts/acetanilide-imperative.txt', 'utf8'));
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('button', { name: 'Make the preparation' }).waitFor();
+});
+await picture('procedure', { role: /^Coordinator/ }, async (page) => {
   await plan(page);
-  await page.getByRole('button', { name: 'Product', exact: true }).click();
-  await page.getByLabel('Pure product wanted').fill('6.50 g');
-  await page.getByLabel('Coefficient of Acetic anhydride').fill('2');
-  await page.getByLabel('Benches').click();
+  await page.getByRole('link', { name: 'Procedure', exact: true }).click();
+  await page.getByRole('listitem').filter({ hasText: 'pour the mixture into the stirred ice-water' }).last().click();
+  await page.waitForTimeout(400);
 });
 await picture('roster', { role: /^Coordinator/, height: 900 }, async (page) => {
   await page.goto('/classes');
@@ -152,11 +158,6 @@ const hazards = async (page) => {
 await picture('hazards', { role: /^Coordinator/ }, async (page) => {
   await hazards(page);
   await page.getByRole('button', { name: 'By step' }).click();
-});
-await picture('hazard-sheet', { role: /^Coordinator/, height: 1120 }, async (page) => {
-  await hazards(page);
-  await page.getByRole('link', { name: 'Hazard sheet' }).click();
-  await page.getByRole('article', { name: /Hazard sheet/ }).waitFor();
 });
 await picture('course', { role: /^Coordinator/, height: 1120 }, async (page) => {
   await page.goto('/courses');

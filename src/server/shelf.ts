@@ -2,9 +2,9 @@ import 'server-only';
 import { AppError } from './appError';
 import { rows, run } from './tables';
 import { progressOf } from './projections';
-import { cardOf, periodMinutes, shortMinutes, wordsOf } from '@/core/document/card';
+import { cardOf, periodMinutes, shortMinutes, wordsOf } from '@/core/library/card';
 import { openStored } from '@/core/formats/upgradePreparation';
-import type { Card } from '@/core/document/card';
+import type { Card } from '@/core/library/card';
 import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
 import type { Preparation } from '@/core/document/document';
 

@@ -1,4 +1,4 @@
-import type { Card } from './card';
+import type { Card } from '../library/card';
 import type { Preparation } from './document';
 
 export const levels = ['beginners', 'advanced', 'project'] as const;

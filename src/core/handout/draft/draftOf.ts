@@ -38,11 +38,7 @@ const mostExpect = 10;
  */
 export function draftOf(reading: HandoutReading, library: Library, decisions: Decisions): Draft {
   const title = reading.clauses.find(({ section }) => section === 'heading');
-  const name = title
-    ? storable(reading.text.slice(title.start, title.end))
-        .replace(/^#+\s*|[*:]+$/g, '')
-        .trim()
-    : '';
+  const name = title ? titleOf(storable(reading.text.slice(title.start, title.end))) : '';
   const making: Making = {
     doc: { ...blankPreparation(storable(name, 120) || 'From a handout'), vessels: vesselsIn(reading) },
     reading,
@@ -67,6 +63,15 @@ export function draftOf(reading: HandoutReading, library: Library, decisions: De
     making.doc = { ...making.doc, summary: joinedText(making.doc.summary, `Not placed: ${rest.join(' ')}`, 1000) };
   making.doc = withReaction(making.doc);
   return { doc: making.doc, steps: making.steps, tray: making.tray, assumed: making.assumed };
+}
+
+/** "Preparation of acetanilide" is about acetanilide. */
+function titleOf(heading: string): string {
+  const bare = heading
+    .replace(/^#+\s*|[*:]+$/g, '')
+    .replace(/^(?:the )?(?:preparation|synthesis) of /i, '')
+    .trim();
+  return bare.charAt(0).toUpperCase() + bare.slice(1);
 }
 
 function decided({ operations }: Decisions, index: number): Partial<Clause> {

@@ -1,8 +1,8 @@
-import { before } from './order';
 import { enteredAmount } from './enteredAmount';
 import { findOperation } from '../operations/registry';
 import type { OperationSign } from '../operations/operation';
-import type { Preparation } from './document';
+import { planOf } from '../process/planOf';
+import type { Preparation } from '../document/document';
 
 /** What a list shows of a preparation, and what it is found by. Derived from the document alone; kept beside it so that no list opens one. */
 export interface Card {
@@ -12,7 +12,7 @@ export interface Card {
   /** The line that sets the scale, as written. */
   readonly scale?: string;
   readonly steps: number;
-  /** Minutes of all steps one after the other. */
+  /** Minutes from the first step to the last, as the plan foresees them. */
   readonly minutes: number;
   /** Places where one may stop. */
   readonly stops: number;
@@ -42,21 +42,11 @@ export function cardOf(doc: Preparation): Card {
     ...(makes === undefined ? {} : { makes }),
     ...(reference && amount ? { scale: `${amount} ${name(reference.substance) ?? ''}`.trim() } : {}),
     steps: doc.steps.length,
-    minutes: longestWay(doc),
+    minutes: Math.round(planOf(doc).process.timeline.total_min),
     stops: doc.steps.filter(({ safeStop }) => safeStop !== undefined).length,
     techniques: [...techniques.values()],
     substances: [...new Set(doc.substances.map((one) => one.name))],
   };
-}
-
-/** Minutes of the longest way through the steps: those beside each other take no longer than the longer one. */
-function longestWay({ steps }: Preparation): number {
-  const ends = new Map<string, number>();
-  for (const [i, { id, time }] of steps.entries()) {
-    const begin = Math.max(0, ...before(steps, i).map((one) => ends.get(one) ?? 0));
-    ends.set(id, begin + time.typical_min);
-  }
-  return Math.round(Math.max(0, ...ends.values()));
 }
 
 /** Words by which a preparation is found, in small letters: its title, what it makes, its substances, what is done. */
