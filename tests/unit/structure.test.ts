@@ -39,6 +39,7 @@ test('nobody looks for a key among the parameters of a step: who has to know ask
   const guessing = files.filter((file) => guesses.test(readFileSync(file, 'utf8')));
   // The one place that reads a key of a field: the stage that a step works towards; and the plan's inputs, each by its declared field.
   expect(guessing.sort()).toEqual([
+    'src/core/handout/draft/params.ts',
     'src/core/operations/named.ts',
     'src/features/plan/StepNumbers.tsx',
     'src/features/plan/procedure/ParamField.tsx',
