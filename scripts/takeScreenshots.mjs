@@ -120,9 +120,7 @@ await picture('preparations', { role: /^Coordinator/ }, (page) =>
 );
 await picture('handout', { role: /^Coordinator/ }, async (page) => {
   await page.goto('/preparations/handout');
-  await page
-    .getByLabel('Text of the handout')
-    .fill(readFileSync('tests/handouts/acetanilide-imperative.txt', 'utf8'));
+  await page.getByLabel('Text of the handout').fill(readFileSync('tests/handouts/acetanilide-imperative.txt', 'utf8'));
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Make the preparation' }).waitFor();
 });

@@ -31,7 +31,10 @@ test('a preparation is found, tagged, copied and put away', async ({ page }) => 
   await page.goto('/preparations');
   await search.fill('dunlin');
   await expect(cards).toHaveCount(2);
-  await cards.filter({ has: page.getByRole('heading', { name: /copy$/ }) }).getByRole('button', { name: 'Put away' }).click();
+  await cards
+    .filter({ has: page.getByRole('heading', { name: /copy$/ }) })
+    .getByRole('button', { name: 'Put away' })
+    .click();
   await expect(cards).toHaveCount(1);
   await page.getByRole('button', { name: 'put away', exact: true }).click();
   await expect(cards).toContainText('Dunlin amide, copy');

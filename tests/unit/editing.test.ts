@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { addLine } from '@/core/editing/edit';
-import { addReaction, addTerm, balance, balanceOf, } from '@/core/editing/reactions';
+import { addReaction, addTerm, balance, balanceOf } from '@/core/editing/reactions';
 import { addStage } from '@/core/editing/stages';
 import { addStep, moveStep, removeStep, setParam } from '@/core/editing/steps';
 import { benchState } from '@/core/bench/benchState';
