@@ -5,7 +5,16 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
-  serverExternalPackages: ['mariadb', 'sequelize', '@node-rs/argon2', 'pino', 'umzug', 'openchemlib', 'mammoth', 'pdfjs-dist'],
+  serverExternalPackages: [
+    'mariadb',
+    'sequelize',
+    '@node-rs/argon2',
+    'pino',
+    'umzug',
+    'openchemlib',
+    'mammoth',
+    'pdfjs-dist',
+  ],
   // The tests check types beside the build, once.
   typescript: { tsconfigPath: 'tsconfig.build.json', ignoreBuildErrors: process.env['MOZLE_TYPES'] === 'checked' },
   experimental: { authInterrupts: true, optimizePackageImports: ['react-bootstrap'] },
