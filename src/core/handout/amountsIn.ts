@@ -78,6 +78,10 @@ function linkOf(scanned: Scanned, q: QuantityAt, before: AmountAt | undefined): 
   const ahead = forward(scanned, each ? q.to + 1 : q.to);
   if (open !== undefined) {
     if (ahead) return { substances: [ahead], each };
+    // "3.0 mL (3.2 g, 0.031 mol) anhydride": all three are of what stands behind the bracket.
+    const close = scanned.quantities.some(({ to }) => to === open) ? closing(tokens, open) : undefined;
+    const behindIt = close === undefined ? undefined : forward(scanned, close + 1);
+    if (behindIt) return { substances: [behindIt], each };
     const pair = pairBefore(tokens, found, open);
     if (pair)
       return {
@@ -161,7 +165,8 @@ const between =
 /** The substance that an amount is followed by. */
 function forward({ tokens, found, quantities }: Scanned, at: number): NamedSubstance | undefined {
   let of = false;
-  for (let i = at; i < at + 9; i += 1) {
+  let end = at + 9;
+  for (let i = at; i < end; i += 1) {
     const hit = found.find(({ from, to }) => from <= i && to > i);
     if (hit) return mixed(tokens, found, hit);
     const token = tokens[i];
@@ -171,6 +176,7 @@ function forward({ tokens, found, quantities }: Scanned, at: number): NamedSubst
     const close = token.raw === '(' && i === at ? closing(tokens, i) : undefined;
     if (close !== undefined && quantities.some(({ from, to }) => from === i + 1 && to <= close)) {
       i = close;
+      end = close + 9;
       continue;
     }
     // "95 mg, 0.5 equiv, of …"
@@ -202,7 +208,7 @@ function mixed(tokens: readonly Token[], found: readonly Found[], hit: Found): N
 }
 
 function closing(tokens: readonly Token[], open: number): number | undefined {
-  const at = tokens.slice(open, open + 12).findIndex(({ raw }) => raw === ')');
+  const at = tokens.slice(open, open + 24).findIndex(({ raw }) => raw === ')');
   return at < 0 ? undefined : open + at;
 }
 

@@ -129,11 +129,13 @@ const table: Readonly<Record<string, (said: Said) => Meaning>> = {
     if (soundings.still === 'steamDistillation' || soundings.still === 'fractionation') return more;
     return soundings.last === 'distillation' && !/\d/.test(text) ? more : is('distillation');
   },
-  evaporateOff: ({ text, sentence }) =>
+  evaporateOff: ({ text, sentence, soundings }) =>
     /\b(days?|dish|slowly|air|hood|cupboard|overnight|open)\b/.test(text) &&
     !/rotary|reduced|vacuo|distil/.test(sentence)
       ? is('evaporation')
-      : is('stripping'),
+      : /\bdr(y|ied)\b/.test(text) && soundings.holds === 'solid'
+        ? is('drying')
+        : is('stripping'),
   boilDown: () => ({ without: 'boiling down' }),
   distil: ({ text, soundings }) => {
     if (/\boff\b/.test(text)) return is('stripping');

@@ -99,7 +99,8 @@ const insideName = (tokens: readonly Token[], at: number) => {
   return (
     /^[,'()[\]]$/.test(token?.raw ?? '') &&
     after?.tight === true &&
-    (token?.tight === true || token?.raw === '(') &&
+    // A bracket behind a blank begins an amount, not a part of the name.
+    token?.tight === true &&
     after.kind !== 'sign' &&
     /\w/.test(after.raw) &&
     (token?.raw !== ',' || after.kind === 'digits' || after.raw.length === 1)

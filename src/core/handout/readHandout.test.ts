@@ -43,6 +43,25 @@ describe('amounts in the words of the bench', () => {
     ['Add 3 mL of phosporic acid.', '3 mL Phosphoric acid (?)'],
     ['Extract with petroleum ether 40–60 °C (3 × 15 mL).', '3 × 15 mL Petroleum ether 40–60 °C'],
     ['Add 2.0 g of 4-nitrobenzylamine to water (5 mL).', '2 g 4-nitrobenzylamine (?)', '5 mL Water'],
+    [
+      'Heat 2.0 g (0.0145 mol) urea and 3.0 mL (3.2 g, 0.031 mol) acetic anhydride.',
+      '2 g Urea',
+      '0.0145 mol Urea',
+      '3 mL Acetic anhydride',
+      '3.2 g Acetic anhydride',
+      '0.031 mol Acetic anhydride',
+    ],
+    [
+      'Wash the ether layer twice with water (25 mL), once with brine (10 mL).',
+      '2 × 25 mL Water',
+      '10 mL Brine, saturated sodium chloride',
+    ],
+    [
+      'Mix 5 g of p-nitrobenzyl alcohol (32.7 mmol).',
+      '5 g p-nitrobenzyl alcohol (?)',
+      '32.7 mmol p-nitrobenzyl alcohol (?)',
+    ],
+    ['Saturate the liquid with salt (12 g).', '12 g Sodium chloride'],
     ['Benzil (2.1 g), urea (1.0 g) and ethanol (30 mL) were mixed.', '2.1 g Benzil', '1 g Urea', '30 mL Ethanol'],
   ])('%s', (text, ...amounts) => {
     expect(amountsOf(text)).toEqual(amounts);

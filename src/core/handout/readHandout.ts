@@ -190,7 +190,12 @@ function clauseOf({ flat, cut, sentence, line, section, soundings }: Given): Cla
     row.test(text.replace(/\d\.\d/g, ''));
   const kind = does && silent ? (kindOfStatement(text) ?? (listed ? 'materials' : section)) : section;
   const parts = kind === 'expected' ? { ...whole, quantities: whole.quantities.map(ofYield) } : whole;
-  const amounts = judged(severalTimes(parts.amounts, text, meaning.operation), text, kind, meaning.operation);
+  const amounts = judged(
+    severalTimes(parts.amounts, { text, start, operation: meaning.operation }),
+    text,
+    kind,
+    meaning.operation,
+  );
   const confirm: readonly ToConfirm[] = [
     ...(meaning.confirm ? [{ start, end, why: meaning.confirm }] : []),
     ...vagueIn(text, start),

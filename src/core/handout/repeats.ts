@@ -15,23 +15,31 @@ export function repetition(text: string): number | undefined {
   return again.find(([, words]) => words.test(lower))?.[0] ?? (/\brepeat(ed)?\b/.test(lower) ? 1 : undefined);
 }
 
-const counted: readonly (readonly [number, RegExp])[] = [
-  [2, /\btwice\b/],
-  [3, /\b(?:three times|thrice|3 times)\b/],
-  [4, /\b(?:four times|4 times)\b/],
-  [2, /\b(?:two times|2 times)\b/],
-];
+const counted = /\b(once|twice|thrice|(?:two|three|four|[2-4]) times)\b/g;
+const countOf: Readonly<Record<string, number>> = { o: 1, tw: 2, th: 3, f: 4 };
+const numbered = (words: string) => countOf[words.slice(0, 2)] ?? countOf[words.slice(0, 1)] ?? Number(words[0]);
+
 const severally = /^(extraction|wash|cakeWash|vacuumFiltration|dryingLiquid|gravityFiltration)$/;
 
-/** "twice with 10 mL of water": as many portions of each amount that has none of its own. */
+/**
+ * "twice with 10 mL of water, once with brine (10 mL)": as many portions of each amount that has none of its own, by the count that stands
+ * last before it, or the first one behind it.
+ *
+ * @param start place of the clause's text
+ */
 export function severalTimes<A extends Clause['amounts'][number]>(
   amounts: readonly A[],
-  text: string,
-  operation: string | undefined,
+  { text, start, operation }: { readonly text: string; readonly start: number; readonly operation: string | undefined },
 ): readonly A[] {
   if (operation === undefined || !severally.test(operation)) return amounts;
-  const times = counted.find(([, words]) => words.test(text.toLowerCase()))?.[0];
-  return times === undefined ? amounts : amounts.map((one) => (one.times === undefined ? { ...one, times } : one));
+  const counts = [...text.toLowerCase().matchAll(counted)].map(({ index, 0: words }) => ({
+    at: start + index,
+    times: numbered(words),
+  }));
+  return amounts.map((one) => {
+    const count = counts.findLast(({ at }) => at < one.start) ?? counts[0];
+    return one.times !== undefined || !count || count.times === 1 ? one : { ...one, times: count.times };
+  });
 }
 
 // What is repeated stands so few clauses before, at most.

@@ -199,7 +199,7 @@ export const sayings: readonly Saying[] = [
     verb('add', { ed: 'added', ing: false }),
     '\\badding\\b',
     verb('dissolve', { ed: 'dissolved', ing: false }),
-    '\\b(?:place|put|introduce|charge|suspend|mix|measure|dispense|pipette|pipet|syringe|inject|tip|combine|dilute|take up|taken up|load|insert|make up)(?:d|ed)?\\b(?! (?:the (?:layers|extracts|organic|ether))| tube| the (?:flask|tube|beaker|mixture|vial|vessel|solution|crystals|solid|product|crude) (?:in|on|into|onto) (?:an?|the) (?:ice|water|oil|cold|steam|hot|sand|oven|desiccator|heating|clean|tared|weighed))',
+    '\\b(?:place|put|introduce|charge|suspend|mix|measure|dispense|pipette|pipet|syringe|inject|tip|combine|dilute|take up|taken up|load|insert|saturate|make up)(?:d|ed)?\\b(?! (?:the (?:layers|extracts|organic|ether))| tube| the (?:flask|tube|beaker|mixture|vial|vessel|solution|crystals|solid|product|crude) (?:in|on|into|onto) (?:an?|the) (?:ice|water|oil|cold|steam|hot|sand|oven|desiccator|heating|clean|tared|weighed))',
   ),
   saying(
     'stand',
