@@ -28,6 +28,18 @@ export function BecomesStep({
   readonly clause: Clause;
   readonly handout: Handout;
 }) {
+  const loose = handout.draft.loose.get(index);
+  return (
+    <>
+      <Becomes index={index} clause={clause} handout={handout} />
+      {loose && (
+        <p className="becomes-tray">In the words of the step only, not in the charge table: {loose.join(', ')}</p>
+      )}
+    </>
+  );
+}
+
+function Becomes({ index, clause, handout }: Parameters<typeof BecomesStep>[0]) {
   const { draft } = handout;
   const steps = (draft.steps.get(index) ?? []).flatMap((id) => draft.doc.steps.filter((step) => step.id === id));
   const own =

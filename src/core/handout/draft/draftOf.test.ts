@@ -95,6 +95,26 @@ it('what a step needs and the handout does not say is told', () => {
   expect(assumed.get(reflux?.id ?? '')).toEqual(expect.arrayContaining([expect.stringMatching(/^Time: /)]));
 });
 
+it('what is charged in the words of what is then done is charged before it', () => {
+  const { doc } = draft(handout('ester-report'));
+  expect(doc.lines.slice(0, 3).map(({ substance }) => substance)).toEqual([
+    'butan-1-ol',
+    'acetic-acid-glacial',
+    'sulfuric-acid-concentrated',
+  ]);
+  expect(doc.steps.slice(0, 4).map(({ op }) => op)).toEqual(['charge', 'charge', 'charge', 'reflux']);
+  expect(doc.steps[3]?.params).toMatchObject({ minutes: 45 });
+});
+
+it('an amount that no line can take is told and stays in the words of its step', () => {
+  const { doc, loose, reading } = draft(
+    'Making it\n\nDissolve 2.0 g of urea in 30 mL of water.\nReflux for 5 min.\nCool the flask with 7.5 g of benzoic acid.',
+  );
+  const at = reading.clauses.length - 1;
+  expect(loose.get(at)).toEqual(['7.5 g Benzoic acid']);
+  expect(doc.steps.at(-1)?.text).toContain('7.5 g of benzoic acid');
+});
+
 it('a person can say what a sentence is, or that it is no step', () => {
   const reading = readHandout('Making it\n\nAdd 2.0 g of urea.\nTwirl it for 5 min.', lexicon);
   const twirl = reading.clauses.length - 1;

@@ -1,5 +1,6 @@
 import { blankPreparation } from '../../document/blank';
 import { findOperation } from '../../operations/registry';
+import { enteredOf } from './amountOf';
 import { lineOf } from './lines';
 import { mentionsIn } from './mentions';
 import { productOf, withReaction } from './reactionFor';
@@ -24,6 +25,8 @@ export interface Draft {
   readonly tray: readonly number[];
   /** What a step holds that the handout does not say, by step. */
   readonly assumed: ReadonlyMap<string, readonly string[]>;
+  /** Amounts that stand in a step's words only, by clause. */
+  readonly loose: ReadonlyMap<number, readonly string[]>;
 }
 
 // A step's own words and what may be seen, at most.
@@ -47,6 +50,7 @@ export function draftOf(reading: HandoutReading, library: Library, decisions: De
     steps: new Map(),
     tray: [],
     assumed: new Map(),
+    loose: new Map(),
     stage: undefined,
     touched: false,
     worked: false,
@@ -62,7 +66,8 @@ export function draftOf(reading: HandoutReading, library: Library, decisions: De
   if (rest.length > 0)
     making.doc = { ...making.doc, summary: joinedText(making.doc.summary, `Not placed: ${rest.join(' ')}`, 1000) };
   making.doc = withReaction(making.doc);
-  return { doc: making.doc, steps: making.steps, tray: making.tray, assumed: making.assumed };
+  const { doc, steps, tray, assumed, loose } = making;
+  return { doc, steps, tray, assumed, loose };
 }
 
 /** "Preparation of acetanilide" is about acetanilide. */
@@ -112,13 +117,25 @@ function place(making: Making, clauses: readonly Clause[], at: number): number {
   }
   for (const [i, more] of joined.entries()) {
     making.steps.set(at + i, made);
-    if (i > 0 && !more.operation) append(making, step, wordsOf(making, more));
+    const loose = looseIn(making, more);
+    if (loose.length > 0) making.loose.set(at + i, loose);
+    // Words that say more than the step holds stay with it.
+    if ((i > 0 && !more.operation) || loose.length > 0) append(making, step, wordsOf(making, more));
   }
   return last;
 }
 
 // A preparation holds 60 lines and 100 steps; one clause may bring several.
 const isFull = ({ doc }: Making) => doc.lines.length > 48 || doc.steps.length > 88;
+
+/** Amounts of a clause that no line of the charge table holds. */
+const looseIn = (making: Making, clause: Clause): readonly string[] =>
+  mentionsIn(making.reading.text, clause, takenAmounts(clause, making.decisions)).flatMap(({ amount, substance }) => {
+    if (!amount) return [];
+    const entered = JSON.stringify(enteredOf(amount));
+    const held = making.doc.lines.some((line) => JSON.stringify(line.entered) === entered);
+    return held ? [] : [`${making.reading.text.slice(amount.start, amount.end)} ${substance.name}`];
+  });
 
 function follows(clauses: readonly Clause[], at: number, { absorbs = [] }: Operation): boolean {
   const next = clauses[at];
@@ -158,6 +175,8 @@ function intoText(making: Making, clause: Clause, at: number) {
     making.tray.push(at);
     return;
   }
+  const loose = looseIn(making, clause);
+  if (loose.length > 0) making.loose.set(at, loose);
   append(making, last.id, wordsOf(making, clause));
   making.steps.set(at, [last.id]);
 }

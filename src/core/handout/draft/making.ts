@@ -20,6 +20,7 @@ export interface Making {
   readonly steps: Map<number, string[]>;
   readonly tray: number[];
   readonly assumed: Map<string, readonly string[]>;
+  readonly loose: Map<number, readonly string[]>;
   /** Stage that is worked on, and whether a step is about it already. */
   stage: string | undefined;
   touched: boolean;

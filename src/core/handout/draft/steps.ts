@@ -23,6 +23,8 @@ export function stepsOf(making: Making, operation: Operation, clauses: readonly 
     field.kind === 'line' && !field.many ? [{ key, field }] : [],
   );
   const charged = mentions.filter((one) => one.amount || waits(making, one));
+  if (fields.length === 0 && charged.length > 0 && begins(making, operation))
+    return chargedFirst(making, operation, clauses, charged);
   const [only, ...others] = fields;
   // One line a step: as many steps as things; what else is poured into the vessel of a quench is charged before.
   const into = operation.vessels['to'];
@@ -51,6 +53,25 @@ export function stepsOf(making: Making, operation: Operation, clauses: readonly 
     if (mention) chosen.set(key, [mention]);
   }
   return stepOf(making, operation, clauses, chosen);
+}
+
+/** Where a text names what is charged in the words of what is then done: "A mixture of … was heated under reflux". */
+const begins = ({ doc, worked }: Making, { phase }: Operation) =>
+  !worked && (phase === 'react' || phase === 'setUp' || doc.lines.length === 0);
+
+function chargedFirst(
+  making: Making,
+  operation: Operation,
+  clauses: readonly Clause[],
+  mentions: readonly Mention[],
+): string[] {
+  const charge = findOperation('charge');
+  // The times and temperatures are those of what is done then.
+  const bare = clauses.slice(0, 1).map((clause) => ({ ...clause, quantities: [] }));
+  const steps = charge
+    ? mentions.flatMap((mention) => stepOf(making, charge, bare, new Map([['line', [mention]]])))
+    : [];
+  return [...steps, ...stepOf(making, operation, clauses, new Map())];
 }
 
 const waits = (making: Making, { substance }: Mention) =>
