@@ -134,7 +134,7 @@ test('plan lines are filled from the reference, and hazards and waste follow', a
   const before = await panel.getByRole('button', { name: /Aqueous.*volume of one bench/ }).innerText();
   await toRoom(page, 'Reaction & charge');
   await row(page, 'sodium-bicarbonate-solution-1-m')
-    .getByRole('button', { name: /Sodium bicarbonate/ })
+    .getByRole('button', { name: /^Sodium bicarbonate/ })
     .first()
     .click();
   await editor.getByLabel('Ends as').selectOption('heavy-metal');
@@ -298,7 +298,7 @@ test('conventions and devices of a course reach the plan and the class that is i
   await expect(page.getByLabel('Procedure', { exact: true })).toContainText('from heat on');
   await toRoom(page, 'Reaction & charge');
   await row(page, 'charcoal')
-    .getByRole('button', { name: /Charcoal/ })
+    .getByRole('button', { name: /^Charcoal/ })
     .first()
     .click();
   await page

@@ -1,4 +1,5 @@
 import { addVesselOf } from './vesselFor';
+import { charge } from '../../operations/charge';
 import { alike, lineFor, lineOf, roleOf } from './lines';
 import { filled } from './params';
 import { findOperation } from '../../operations/registry';
@@ -65,11 +66,11 @@ function chargedFirst(
   clauses: readonly Clause[],
   mentions: readonly Mention[],
 ): string[] {
-  const charge = findOperation('charge');
+  const charging = findOperation(charge.name);
   // The times and temperatures are those of what is done then.
   const bare = clauses.slice(0, 1).map((clause) => ({ ...clause, quantities: [] }));
-  const steps = charge
-    ? mentions.flatMap((mention) => stepOf(making, charge, bare, new Map([['line', [mention]]])))
+  const steps = charging
+    ? mentions.flatMap((mention) => stepOf(making, charging, bare, new Map([['line', [mention]]])))
     : [];
   return [...steps, ...stepOf(making, operation, clauses, new Map())];
 }
@@ -96,16 +97,16 @@ function quenched(
   clauses: readonly Clause[],
   mentions: readonly Mention[],
 ): string[] {
-  const charge = findOperation('charge');
+  const charging = findOperation(charge.name);
   const [first, ...before] = [...mentions].reverse();
   const line = Object.keys(operation.fields).find((key) => operation.fields[key]?.kind === 'line');
-  if (!charge || !first || line === undefined) return [];
+  if (!charging || !first || line === undefined) return [];
   const held = making.vessel;
   const target = addVesselOf(making, operation.vessels['to'], mentions);
   making.vessel = target;
   const charged = before
     .reverse()
-    .flatMap((mention) => stepOf(making, charge, clauses, new Map([['line', [mention]]])));
+    .flatMap((mention) => stepOf(making, charging, clauses, new Map([['line', [mention]]])));
   making.vessel = held;
   return [...charged, ...stepOf(making, operation, clauses, new Map([[line, [first]]]), target)];
 }
