@@ -2,12 +2,10 @@
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { BecomesStep } from './BecomesStep';
+import { OperationOptions } from '@/components/OperationOptions';
 import { litPieces, spanKey } from './litPieces';
-import { operations } from '@/core/operations/registry';
-import { phases } from '@/core/operations/operation';
 import type { Clause } from '@/core/handout/handout';
 import type { Handout } from './useHandout';
-import type { Phase } from '@/core/operations/operation';
 
 /** One sentence, or part of one, with its numbers lit, and the step that it becomes beside it. */
 export function ClauseRow({
@@ -94,17 +92,7 @@ function OperationChoice({
       onChange={(event) => handout.setOperation(index, event.target.value || undefined)}
     >
       <option value="">no step of its own</option>
-      {(Object.keys(phases) as Phase[]).map((phase) => (
-        <optgroup key={phase} label={phases[phase]}>
-          {operations
-            .filter((one) => one.phase === phase)
-            .map(({ name, title }) => (
-              <option key={name} value={name}>
-                {title}
-              </option>
-            ))}
-        </optgroup>
-      ))}
+      <OperationOptions />
     </Form.Select>
   );
 }

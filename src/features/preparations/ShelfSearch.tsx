@@ -1,11 +1,9 @@
 'use client';
 import Form from 'react-bootstrap/Form';
 import { levelWords } from './levelWords';
+import { OperationOptions } from '@/components/OperationOptions';
 import { lengths, levels } from '@/core/document/stored';
-import { operations } from '@/core/operations/registry';
-import { phases } from '@/core/operations/operation';
 import type { Level, ShelfQuery } from '@/core/document/stored';
-import type { Phase } from '@/core/operations/operation';
 
 const lengthWords = { short: 'up to 1½ hours', period: 'one period of 3 hours', more: 'more than a period' } as const;
 type Change = { readonly [K in keyof ShelfQuery]?: ShelfQuery[K] | undefined };
@@ -41,17 +39,7 @@ export function ShelfSearch({
         onChange={(event) => look({ operation: event.target.value || undefined })}
       >
         <option value="">any technique</option>
-        {(Object.keys(phases) as Phase[]).map((phase) => (
-          <optgroup key={phase} label={phases[phase]}>
-            {operations
-              .filter((one) => one.phase === phase)
-              .map(({ name, title }) => (
-                <option key={name} value={name}>
-                  {title}
-                </option>
-              ))}
-          </optgroup>
-        ))}
+        <OperationOptions />
       </Form.Select>
       <Form.Select
         aria-label="Level"
