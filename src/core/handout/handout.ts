@@ -23,7 +23,6 @@ export type QuantityKind =
   | 'rate'
   | 'pressure'
   | 'literature'
-  | 'name'
   | 'numbering';
 
 /** A number, or two as a range, with its unit, as it stands in the text. */

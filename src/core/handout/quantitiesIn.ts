@@ -228,7 +228,9 @@ function temperature(tokens: readonly Token[], q: QuantityAt): QuantityAt {
     ? ('bath' as const)
     : around.some((one) => /^(head|vapou?r|thermometer|distillate|fraction|boiling|distils?)$/.test(one))
       ? ('head' as const)
-      : undefined;
+      : around.some((one) => /^(internal|inside|liquid|pot)$/.test(one))
+        ? ('inside' as const)
+        : undefined;
   return {
     ...q,
     ...(literature ? { kind: 'literature' as const } : {}),

@@ -1,4 +1,4 @@
-import { enteredAmount } from './enteredAmount';
+import { enteredText } from '../editing/parseEntered';
 import { findOperation } from '../operations/registry';
 import type { OperationSign } from '../operations/operation';
 import { planOf } from '../process/planOf';
@@ -30,7 +30,6 @@ export function cardOf(doc: Preparation): Card {
   const name = (id: string | undefined) => doc.substances.find((one) => one.id === id)?.name;
   const makes = name(doc.stages.at(-1)?.substance);
   const reference = doc.lines.find(({ id }) => id === doc.reference);
-  const amount = reference && enteredAmount(reference.entered);
   const techniques = new Map(
     doc.steps.flatMap(({ op }) => {
       const operation = findOperation(op);
@@ -40,7 +39,7 @@ export function cardOf(doc: Preparation): Card {
   return {
     summary: doc.summary,
     ...(makes === undefined ? {} : { makes }),
-    ...(reference && amount ? { scale: `${amount} ${name(reference.substance) ?? ''}`.trim() } : {}),
+    ...(reference ? { scale: `${enteredText(reference.entered)} ${name(reference.substance) ?? ''}`.trim() } : {}),
     steps: doc.steps.length,
     minutes: Math.round(planOf(doc).process.timeline.total_min),
     stops: doc.steps.filter(({ safeStop }) => safeStop !== undefined).length,

@@ -3,8 +3,8 @@ import { enteredText } from '@/core/editing/parseEntered';
 import { findOperation } from '@/core/operations/registry';
 import { lineName } from '@/core/document/lineName';
 import { namedBy } from '@/core/operations/named';
-import type { Clause, SectionKind } from '@/core/handout/handout';
-import type { Handout } from './useHandout';
+import type { SectionKind } from '@/core/handout/handout';
+import type { ClauseProps, Handout } from './useHandout';
 import type { Step } from '@/core/document/steps';
 
 const places: Readonly<Record<SectionKind, string>> = {
@@ -19,15 +19,7 @@ const places: Readonly<Record<SectionKind, string>> = {
 };
 
 /** What a clause became in the draft: steps with what they take, or its own place. */
-export function BecomesStep({
-  index,
-  clause,
-  handout,
-}: {
-  readonly index: number;
-  readonly clause: Clause;
-  readonly handout: Handout;
-}) {
+export function BecomesStep({ index, clause, handout }: ClauseProps) {
   const loose = handout.draft.loose.get(index);
   return (
     <>
@@ -39,7 +31,7 @@ export function BecomesStep({
   );
 }
 
-function Becomes({ index, clause, handout }: Parameters<typeof BecomesStep>[0]) {
+function Becomes({ index, clause, handout }: ClauseProps) {
   const { draft } = handout;
   const steps = (draft.steps.get(index) ?? []).flatMap((id) => draft.doc.steps.filter((step) => step.id === id));
   const own =

@@ -4,19 +4,10 @@ import Form from 'react-bootstrap/Form';
 import { BecomesStep } from './BecomesStep';
 import { OperationOptions } from '@/components/OperationOptions';
 import { litPieces, spanKey } from './litPieces';
-import type { Clause } from '@/core/handout/handout';
-import type { Handout } from './useHandout';
+import type { ClauseProps } from './useHandout';
 
 /** One sentence, or part of one, with its numbers lit, and the step that it becomes beside it. */
-export function ClauseRow({
-  index,
-  clause,
-  handout,
-}: {
-  readonly index: number;
-  readonly clause: Clause;
-  readonly handout: Handout;
-}) {
+export function ClauseRow({ index, clause, handout }: ClauseProps) {
   const { reading, decisions, decide } = handout;
   const { text } = reading;
   const asked = clause.confirm.filter(
@@ -74,15 +65,7 @@ export function ClauseRow({
   );
 }
 
-function OperationChoice({
-  index,
-  clause,
-  handout,
-}: {
-  readonly index: number;
-  readonly clause: Clause;
-  readonly handout: Handout;
-}) {
+function OperationChoice({ index, clause, handout }: ClauseProps) {
   const chosen = handout.decisions.operations.has(index) ? handout.decisions.operations.get(index) : clause.operation;
   return (
     <Form.Select

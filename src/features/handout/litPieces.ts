@@ -55,7 +55,6 @@ const kindWords = {
   rate: 'rate',
   pressure: 'pressure',
   literature: 'literature value',
-  name: 'name',
   numbering: 'number of a step',
 } as const;
 

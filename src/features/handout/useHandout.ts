@@ -5,7 +5,7 @@ import { draftOf } from '@/core/handout/draft/draftOf';
 import { spanKey } from './litPieces';
 import type { Decisions } from '@/core/handout/draft/decisions';
 import type { ReadFile } from '@/core/handout/readFile';
-import type { ToConfirm } from '@/core/handout/handout';
+import type { Clause, ToConfirm } from '@/core/handout/handout';
 
 /** A handout being looked through: what was read, what a person decided, and the preparation that comes of both. */
 export function useHandout({ reading, taken, solvents }: ReadFile) {
@@ -51,3 +51,10 @@ export function useHandout({ reading, taken, solvents }: ReadFile) {
 }
 
 export type Handout = ReturnType<typeof useHandout>;
+
+/** A clause of a handout, by its index. */
+export interface ClauseProps {
+  readonly index: number;
+  readonly clause: Clause;
+  readonly handout: Handout;
+}

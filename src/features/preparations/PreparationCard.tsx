@@ -5,7 +5,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
 import { OperationSign } from '@/components/OperationSign';
-import { duration } from './duration';
+import { hoursAndMinutes } from '@/components/timeText';
 import { levelWords } from './levelWords';
 import { ShelfEditor } from './ShelfEditor';
 import type { PreparationSummary } from '@/core/document/stored';
@@ -39,7 +39,7 @@ export function PreparationCard({
       <p className="preparation-facts">
         {card.makes && <span>{card.makes}</span>}
         {card.scale && <span className="num">from {card.scale}</span>}
-        {card.steps > 0 && <span className="num">{duration(card.minutes)}</span>}
+        {card.steps > 0 && <span className="num">about {hoursAndMinutes(card.minutes)}</span>}
         {card.stops > 0 && (
           <span>
             {card.stops} safe stop{card.stops === 1 ? '' : 's'}
