@@ -7,7 +7,7 @@ import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
 import type { ReferenceSolution } from '@/core/reference/solution';
-import type { NewerVersion, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
+import type { NewerVersion, Shelf, ShelfPage, ShelfQuery, StoredBlock } from '@/core/document/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
   BenchPin,
@@ -83,6 +83,9 @@ export const api = {
     ),
   setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
+  blocks: () => call<readonly StoredBlock[]>('GET', '/blocks'),
+  keepBlock: (text: string) => call<StoredBlock>('POST', '/blocks', text),
+  removeBlock: (id: string) => call<undefined>('DELETE', `/blocks/${id}`),
   createPreparation: (text: string) => call<{ id: string; version: number }>('POST', '/preparations', text),
   saveVersion: (id: string, base: number, document: string, reason = '') =>
     call<{ version: number }>('POST', `/preparations/${id}/versions`, JSON.stringify({ base, document, reason })),

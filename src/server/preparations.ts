@@ -77,7 +77,7 @@ export async function newerVersion(id: string, base: number): Promise<NewerVersi
 
 /** Stores a new preparation from the text of a file. */
 export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
-  const doc = await accept(text, author);
+  const doc = await judgeDocument(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
     await insert('preparations', { id, ...cardColumns(doc), head_version: 1, updated_at: new Date() }, transaction);
@@ -99,7 +99,7 @@ export async function saveVersion(
   author: string,
   reason = '',
 ): Promise<StoredPreparation> {
-  const doc = await accept(text, author);
+  const doc = await judgeDocument(text, author);
   const version = base + 1;
   await inTransaction(async (transaction) => {
     const [head] = await rows<{ head_version: number }>(
@@ -160,14 +160,15 @@ async function insertVersion(
   );
 }
 
-async function accept(text: string, who: string): Promise<Preparation> {
+/** The document of a text, judged by its reader off the server's thread. Refused with the reader's faults. */
+export async function judgeDocument(text: string, who: string): Promise<Preparation> {
   if (text.length > largestFile) throw new AppError('tooLarge', `The file is larger than ${largestFile / 1e6} MB.`);
   const read = await offThread('preparation', [text], { who, deadlineMs });
   if (!read.ok) throw new AppError('refused', 'The file was refused. Nothing was stored.', read.faults);
   return read.doc;
 }
 
-/** Stored text went through {@link accept}; it is parsed, not judged again, so that an old version always opens. */
+/** Stored text went through {@link judgeDocument}; it is parsed, not judged again, so that an old version always opens. */
 function parse(document: string): Preparation {
   return openStored(document);
 }

@@ -98,6 +98,9 @@ const promised: Readonly<Record<string, Promised>> = {
   'PUT /api/v1/preparations/[id]/shelf': coordinators,
   'POST /api/v1/preparations/[id]/copies': coordinators,
   'POST /api/v1/handouts': coordinators,
+  'GET /api/v1/blocks': coordinators,
+  'POST /api/v1/blocks': coordinators,
+  'DELETE /api/v1/blocks/[id]': coordinators,
   'GET /api/v1/reference': staff,
   'POST /api/v1/reference': staff,
   'GET /api/v1/reference/[id]': staff,
@@ -133,6 +136,7 @@ interface Ids {
   readonly bench: string;
   readonly course: string;
   readonly file: string;
+  readonly block: string;
   readonly enter: Readonly<Record<Visitor, object | undefined>>;
 }
 
@@ -158,6 +162,7 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
   const sha256 = createHash('sha256').update(bytes).digest('hex');
   await owner.post(`/api/v1/logs/${lane?.log}/files`, { data: { id: file, name: 'a.txt', bytes: 1, sha256 } });
   expect((await owner.put(`/api/v1/files/${file}?first=0`, { data: bytes })).status()).toBe(200);
+  const block = (await (await owner.post('/api/v1/blocks', { data: acetanilideText() })).json()) as { id: string };
   const at = ({ joinCode, benches: [first, second] }: Issued, i: number) => {
     const bench = i === 0 ? first : second;
     return { as: 'group', joinCode, bench: bench?.name, pin: bench?.pin };
@@ -169,6 +174,7 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
     bench: lane?.id ?? '',
     course: course.id,
     file,
+    block: block.id,
     enter: {
       anonymous: undefined,
       coordinator: { as: 'demo', role: 'coordinator' },
@@ -189,6 +195,7 @@ function urlOf(path: string, ids: Ids): string {
     '/courses/': ids.course,
     '/reference/': 'toluene',
     '/files/': ids.file,
+    '/blocks/': ids.block,
   };
   const id = Object.entries(named).find(([part]) => path.includes(part))?.[1] ?? ids.preparation;
   return path.replace('[id]', id).replace('[bench]', ids.bench).replace('[code]', 'SHORE7').replace('[token]', 'x');

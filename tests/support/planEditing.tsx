@@ -34,6 +34,7 @@ export function editing(first: Preparation, part: (plan: Plan) => ReactElement, 
       selectStep: () => undefined,
       issuing: false,
       setIssuing: () => undefined,
+      takeAway: () => undefined,
     };
     return <PlanViewContext.Provider value={view}>{part(plan)}</PlanViewContext.Provider>;
   };

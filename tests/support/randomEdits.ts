@@ -3,14 +3,20 @@ import {
   addReaction,
   addTerm,
   balance,
+  moveReaction,
+  moveTerm,
   removeReaction,
   removeTerm,
   setExtent,
   toggleRun,
 } from '@/core/editing/reactions';
 import { addStage, changeStage, removeStage } from '@/core/editing/stages';
-import { addStep, duplicateStep, moveStep, removeStep, setUse } from '@/core/editing/steps';
-import { addVessel, removeVessel } from '@/core/editing/vessels';
+import { addStep } from '@/core/editing/addStep';
+import { duplicateStep, moveStep, removeStep, setUse } from '@/core/editing/steps';
+import { addUsualBlock, usualBlocks } from '@/core/editing/blocks/usualBlocks';
+import { blockOf } from '@/core/editing/blocks/block';
+import { putBlock } from '@/core/editing/blocks/putBlock';
+import { addVessel, addVesselAt, removeVessel } from '@/core/editing/vessels';
 import { findOperation, operations } from '@/core/operations/registry';
 import { roles, vesselKinds } from '@/core/document/document';
 import type { Preparation } from '@/core/document/document';
@@ -74,6 +80,29 @@ export const edits: readonly ((doc: Preparation, n: number) => Preparation)[] = 
   (doc, n) => (doc.steps.length < 90 ? duplicateStep(doc, pick(doc.steps, n)?.id ?? '') : doc),
   (doc, n) => moveStep(doc, pick(doc.steps, n)?.id ?? '', (n % 9) - 4),
   (doc, n) => (doc.vessels.length < 30 ? addVessel(doc, vesselKinds[n % vesselKinds.length] ?? 'beaker') : doc),
+  (doc, n) => {
+    const reaction = pick(doc.reactions, n);
+    const term = reaction && pick(reaction.terms, n >> 2);
+    return reaction && term ? moveTerm(doc, reaction.id, term, n % 2 ? 1 : -1) : doc;
+  },
+  (doc, n) => moveReaction(doc, pick(doc.reactions, n)?.id ?? '', n % 2 ? 1 : -1),
+  (doc, n) => {
+    const block = pick(usualBlocks, n);
+    const added = block && addUsualBlock(doc, block, n % (doc.steps.length + 1));
+    return added?.ok ? added.doc : doc;
+  },
+  (doc, n) => {
+    const from = n % Math.max(1, doc.steps.length);
+    const ids = doc.steps.slice(from, from + 1 + (n % 4)).map(({ id }) => id);
+    const added = putBlock(doc, blockOf(doc, ids, 'Block'), (n >> 2) % (doc.steps.length + 1));
+    return added.ok ? added.doc : doc;
+  },
+  (doc, n) => {
+    const step = pick(doc.steps, n);
+    const use = Object.keys(findOperation(step?.op ?? '')?.vessels ?? {})[0];
+    if (!step || use === undefined || doc.vessels.length >= 30) return doc;
+    return addVesselAt(doc, step.id, use, { kind: pick(vesselKinds, n) ?? 'beaker', capacity_mL: 50 });
+  },
   (doc, n) => removeVessel(doc, pick(doc.vessels, n)?.id ?? ''),
   (doc, n) => {
     const step = pick(doc.steps, n);

@@ -7,6 +7,14 @@ import type { Source, Worked } from '@/core/quantity/worked';
 /** Changes a document; `field` names what was edited, for undo. */
 export type Edit = (field: string, change: (doc: Preparation) => Preparation) => void;
 
+/** Something that is to be taken away. */
+export interface Leaving {
+  readonly name: string;
+  /** For undo. */
+  readonly field: string;
+  readonly change: (doc: Preparation) => Preparation;
+}
+
 /** What the parts of the plan screen share: the computed plan, editing, and which working is open. */
 export interface PlanView {
   /** Id of the stored preparation. */
@@ -16,6 +24,8 @@ export interface PlanView {
   readonly process: ProcessPlan;
   readonly edit: Edit;
   readonly canEdit: boolean;
+  /** Takes something away, after what depends on it was named. */
+  readonly takeAway: (leaving: Leaving) => void;
   /** Cell whose working is open, by key. */
   readonly open: string | undefined;
   readonly toggle: (key: string) => void;

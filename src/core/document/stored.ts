@@ -75,3 +75,11 @@ export interface StoredPreparation {
   readonly version: number;
   readonly doc: Preparation;
 }
+
+/** Steps that are kept by themselves, to be put into other procedures. */
+export interface StoredBlock {
+  readonly id: string;
+  readonly author: string;
+  /** A preparation in which nothing reacts; its title is the block's. */
+  readonly doc: Preparation;
+}

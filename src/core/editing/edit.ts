@@ -100,7 +100,7 @@ export interface Added {
 }
 
 /**
- * Adds a line at the end, and a step that charges it; a reactant also joins an equation's left side. A substance that the document knows
+ * Adds a line at the end, and a step that charges it where it does not wait for the work-up; a reactant also joins an equation's left side. A substance that the document knows
  * by this name is meant.
  */
 export function addLine(doc: Preparation, name: string, role: Role): Added {
@@ -132,6 +132,11 @@ export function takeReference(
 ): Preparation {
   const found = doc.lines.find(({ id }) => id === line);
   if (!found) return doc;
+  const known = doc.substances.find((one) => one.id !== found.substance && one.reference === substance.reference);
+  const alone = doc.lines.every((one) => one === found || one.substance !== found.substance);
+  // One that nobody has chosen yet turns out to be a substance that is there.
+  if (known && alone && found.reaction === undefined)
+    return pruned(changeLine(doc, line, { substance: known.id, strength: undefined, density: undefined, ...bottle }));
   const { solubility: old = [] } = doc.substances.find(({ id }) => id === found.substance) ?? {};
   const taken = curvesIn(doc, curves);
   // What somebody wrote down of another solvent stays.
@@ -156,6 +161,16 @@ export function measureWith(doc: Preparation, line: string, device: Device | und
   return changeLine({ ...doc, devices }, line, { device: device?.id });
 }
 
+// What is charged as it comes into the table; the rest is taken by the steps of the work-up.
+const charged: ReadonlySet<Role> = new Set<Role>([
+  'reactant',
+  'material',
+  'reagent in excess',
+  'catalyst',
+  'solvent',
+  'aid',
+]);
+
 function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
   const line = freeId(name, doc.lines);
   const joins = reacting(role);
@@ -174,7 +189,7 @@ function addLineOf(doc: Preparation, substance: string, name: string, role: Role
       reactions,
       lines: [...doc.lines, placed({ ...doc, reactions }, added)],
       ...(doc.reference === undefined || (joins && !isReactant(doc, doc.reference)) ? { reference: line } : {}),
-      steps: withCharge(doc.steps, line),
+      steps: charged.has(role) ? withCharge(doc.steps, line) : doc.steps,
     },
   };
 }

@@ -61,6 +61,29 @@ export function removeTerm(doc: Preparation, reaction: string, { substance, side
   );
 }
 
+/** Moves a term along its side of the equation, to the left (below zero) or to the right. */
+export function moveTerm(doc: Preparation, reaction: string, { substance, side }: Term, by: number): Preparation {
+  return changeReaction(doc, reaction, ({ terms }) => {
+    const along = terms.filter((term) => term.side === side);
+    const from = along.findIndex((term) => term.substance === substance);
+    const to = from + by;
+    const [moved, other] = [along[from], along[to]];
+    if (!moved || !other) return {};
+    const swapped = along.with(from, other).with(to, moved);
+    return { terms: [...terms.filter((term) => term.side !== side), ...swapped].sort(leftFirst) };
+  });
+}
+
+const leftFirst = (a: Term, b: Term) => Number(a.side === 'right') - Number(b.side === 'right');
+
+/** Moves a reaction up (below zero) or down among the reactions. */
+export function moveReaction(doc: Preparation, id: string, by: number): Preparation {
+  const from = doc.reactions.findIndex((one) => one.id === id);
+  const [moved, other] = [doc.reactions[from], doc.reactions[from + by]];
+  if (!moved || !other) return doc;
+  return { ...doc, reactions: doc.reactions.with(from, other).with(from + by, moved) };
+}
+
 /** The members of an equation; nothing while a formula is missing. */
 function membersOf({ substances }: Preparation, { terms }: Reaction): readonly Unbalanced[] | undefined {
   const members = terms.flatMap(({ substance, side }): readonly Unbalanced[] => {

@@ -1,50 +1,11 @@
 import { changed } from '../changed';
-import { defaultsOf } from '../operations/declare/defaults';
 import { before } from '../document/order';
 import { findOperation } from '../operations/registry';
 import { freeId } from './freeId';
 import { namedBy } from '../operations/named';
-import type { Named } from '../operations/declare/defaults';
 import type { Preparation } from '../document/document';
 import type { RefField } from '../operations/declare/fields';
 import type { Step } from '../document/steps';
-
-/** A document that got a step, and which; or what has to be there before such a step can be. */
-export type AddedStep =
-  | { readonly ok: true; readonly doc: Preparation; readonly step: string }
-  | { readonly ok: false; readonly lacks: RefField['kind'] };
-
-/** What a new step names first: lines that no step takes yet, the stage and the substance that come last. */
-function likeliest({ lines, stages, substances, steps }: Preparation): Named {
-  const taken = new Set(steps.flatMap((step) => namedBy(step, 'line')));
-  const order = [...lines].sort((a, b) => Number(taken.has(a.id)) - Number(taken.has(b.id)));
-  const last = stages.at(-1)?.substance;
-  return {
-    line: order.map(({ id }) => id),
-    stage: [...stages].reverse().map(({ id }) => id),
-    substance: [...(last === undefined ? [] : [last]), ...substances.map(({ id }) => id).filter((id) => id !== last)],
-  };
-}
-
-/**
- * Adds a step of an operation, with parameters to begin with.
- *
- * @param at index in the list of steps that it gets
- */
-export function addStep(doc: Preparation, op: string, at = doc.steps.length): AddedStep {
-  const operation = findOperation(op);
-  if (!operation) throw new RangeError(`there is no operation "${op}"`);
-  const first = defaultsOf(operation.fields, likeliest(doc));
-  if (!first.ok) return first;
-  const step: Step = {
-    id: freeId(operation.title, doc.steps, 'step'),
-    op,
-    opVersion: operation.version,
-    params: first.params,
-    time: { typical_min: 10, attended: true },
-  };
-  return { ok: true, step: step.id, doc: { ...doc, steps: [...doc.steps.slice(0, at), step, ...doc.steps.slice(at)] } };
-}
 
 /** The same step once more, after it. */
 export function duplicateStep(doc: Preparation, id: string): Preparation {

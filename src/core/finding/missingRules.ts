@@ -22,6 +22,11 @@ export const missingRules = {
     title: 'Where it comes from',
     says: 'Nothing says what the {name} is made of: no yield and no recovery can be told.',
   },
+  'missing.choice': {
+    title: 'Still to be chosen',
+    says: '{name}: a step needs it, and neither what it is nor how much is said yet.',
+  },
+  'missing.words': { title: 'Words missing', says: '{step}: not written yet: {what}.' },
   'missing.supply': {
     title: 'Taken before it is there',
     says: '{name} comes from the {stage}, which no step before measures: how much there is of it is not known by then.',

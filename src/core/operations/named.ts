@@ -1,3 +1,4 @@
+import { unsaid } from './declare/defaults';
 import { findOperation } from './registry';
 import type { Ref } from './declare/refs';
 import type { Means } from './means';
@@ -37,4 +38,13 @@ export function meansOf(step: Known): Means {
 export function has({ op, params }: Known, trait: Trait): boolean {
   const { traits = [] } = findOperation(op) ?? {};
   return (typeof traits === 'function' ? traits(params) : traits).includes(trait);
+}
+
+/** Labels of what a step has to say in words and nobody has written yet. */
+export function unsaidIn({ op, params }: Known): readonly string[] {
+  const open = (value: unknown): boolean =>
+    value === unsaid || (typeof value === 'object' && value !== null && Object.values(value).some(open));
+  return Object.entries(findOperation(op)?.fields ?? {}).flatMap(([key, { label }]) =>
+    open(params[key]) ? [label] : [],
+  );
 }

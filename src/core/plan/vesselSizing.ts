@@ -65,7 +65,12 @@ export function filled(
     certain: volume.certain,
     quotient: false,
   });
-  const { most } = fillLimits[vessel.kind];
-  const suggestion_mL = sizes_mL.find((size) => volume.q.value <= size * most);
+  const suggestion_mL = sizeFor(vessel.kind, volume.q.value);
   return { volume, fill, ...(suggestion_mL === undefined ? {} : { suggestion_mL }) };
+}
+
+/** Smallest common size, mL, of a kind of vessel that a volume in mL fills no further than usual; nothing when none is large enough. */
+export function sizeFor(kind: PlannedVessel['kind'], volume_mL: number): number | undefined {
+  const { most } = fillLimits[kind];
+  return sizes_mL.find((size) => volume_mL <= size * most);
 }

@@ -1,5 +1,6 @@
 import { addLine, changeLine, removeLine } from '../editing/edit';
-import { addStep, moveStep, setParam } from '../editing/steps';
+import { addStep } from '../editing/addStep';
+import { moveStep, setParam } from '../editing/steps';
 import { differencesBetween } from './differences';
 import { conflictKey, mergeVersions } from './merge';
 import { acetanilide } from '../../../tests/support/preparations';

@@ -35,6 +35,7 @@ function panel(doc: Preparation = acetanilide(), open?: string) {
     selectStep: () => undefined,
     issuing: false,
     setIssuing: () => undefined,
+    takeAway: () => undefined,
   };
   render(
     <SWRConfig value={{ provider: () => new Map() }}>

@@ -55,7 +55,7 @@ function dialog() {
   render(
     <SWRConfig value={{ provider: () => new Map() }}>
       <PlanViewContext.Provider value={view as never}>
-        <AddLine show onClose={() => undefined} onAdded={added} />
+        <AddLine onClose={() => undefined} onAdded={added} />
       </PlanViewContext.Provider>
     </SWRConfig>,
   );

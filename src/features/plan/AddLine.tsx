@@ -3,54 +3,38 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import { api, ApiError } from '@/api/client';
-import { addLine, addLineFrom } from '@/core/editing/edit';
-import { fromReference } from '@/core/editing/fromReference';
+import { addLineOf } from '@/core/editing/chosen';
+import { mostOf } from '@/core/document/limits';
 import { roles } from '@/core/document/document';
-import { PickEntry } from '@/components/PickEntry';
+import { SubstancePick } from './SubstancePick';
 import { usePlanView } from '@/components/plan/planView';
-import type { EntrySummary } from '@/core/reference/search';
-import type { Preparation, Role } from '@/core/document/document';
+import { useSubstancePick } from './useSubstancePick';
+import type { Role } from '@/core/document/document';
 
 /** Asks for what a new line needs first: an entry of the reference or a name, and its role. */
 export function AddLine({
-  show,
   onClose,
   onAdded,
 }: {
-  readonly show: boolean;
   readonly onClose: () => void;
   readonly onAdded: (id: string) => void;
 }) {
   const { plan, edit } = usePlanView();
-  const [name, setName] = useState('');
-  const [chosen, setChosen] = useState<EntrySummary | undefined>(undefined);
+  const pick = useSubstancePick();
   const [role, setRole] = useState<Role>('solvent');
-  const [says, setSays] = useState<string | undefined>(undefined);
-  const [busy, setBusy] = useState(false);
   const add = async () => {
-    setBusy(true);
-    setSays(undefined);
-    try {
-      const taken = chosen && fromReference(await api.referenceEntry(chosen.id));
-      const into = (doc: Preparation) => (taken ? addLineFrom(doc, taken, role) : addLine(doc, name.trim(), role));
-      const { line } = into(plan.doc);
-      edit(`add/${line}`, (doc) => into(doc).doc);
-      setName('');
-      setChosen(undefined);
-      onAdded(line);
-    } catch (error) {
-      setSays(error instanceof ApiError ? error.message : 'The entry could not be read.');
-    } finally {
-      setBusy(false);
-    }
+    const chosen = await pick.choose();
+    if (!chosen) return;
+    const { line } = addLineOf(plan.doc, chosen, role);
+    edit(`add/${line}`, (doc) => addLineOf(doc, chosen, role).doc);
+    onAdded(line);
   };
   return (
-    <Modal show={show} onHide={onClose} centered aria-labelledby="add-line">
+    <Modal show onHide={onClose} centered aria-labelledby="add-line">
       <Form
         onSubmit={(event) => {
           event.preventDefault();
-          if (name.trim() !== '') void add();
+          if (pick.ready) void add();
         }}
       >
         <Modal.Header closeButton>
@@ -59,7 +43,7 @@ export function AddLine({
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>
-          <PickEntry label="Substance or material" text={name} onText={setName} chosen={chosen} onChoose={setChosen} />
+          <SubstancePick label="Substance or material" pick={pick} />
           <Form.Group controlId="add-role" className="mt-3">
             <Form.Label>Role</Form.Label>
             <Form.Select value={role} onChange={(event) => setRole(event.target.value as Role)}>
@@ -68,17 +52,12 @@ export function AddLine({
               ))}
             </Form.Select>
           </Form.Group>
-          {says && (
-            <p className="typed-says" role="alert">
-              {says}
-            </p>
-          )}
         </Modal.Body>
         <Modal.Footer>
           <Button variant="quiet" onClick={onClose}>
             Cancel
           </Button>
-          <Button type="submit" disabled={busy || name.trim() === '' || plan.doc.lines.length >= 60}>
+          <Button type="submit" disabled={pick.busy || !pick.ready || plan.doc.lines.length >= mostOf.lines}>
             Add
           </Button>
         </Modal.Footer>

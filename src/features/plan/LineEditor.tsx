@@ -12,7 +12,7 @@ import { usePlanView } from '@/components/plan/planView';
 
 /** Everything about one line: its substance, its amount as written, how it is measured, and what is remarked about it. */
 export function LineEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {
-  const { plan, edit, canEdit } = usePlanView();
+  const { plan, canEdit, takeAway } = usePlanView();
   const found = plan.lines.find(({ facts }) => facts.line.id === id);
   const remarks = plan.findings.filter(
     ({ about }) => about.line === id || (found && about.substance === found.facts.line.substance),
@@ -48,8 +48,12 @@ export function LineEditor({ id, onClose }: { readonly id: string | undefined; r
                 size="sm"
                 className="remove-line"
                 onClick={() => {
-                  edit(`remove/${found.facts.line.id}`, (doc) => removeLine(doc, found.facts.line.id));
                   onClose();
+                  takeAway({
+                    name: substance.name,
+                    field: `remove/${found.facts.line.id}`,
+                    change: (doc) => removeLine(doc, found.facts.line.id),
+                  });
                 }}
               >
                 <Icon name="trash" /> Remove this line

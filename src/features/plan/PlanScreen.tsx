@@ -1,8 +1,9 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Shell } from '@/components/Shell';
 import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
+import { consequencesOf } from '@/core/process/consequences';
 import { ChargeBoard } from './ChargeBoard';
 import { CourseChoice } from './CourseChoice';
 import { FindingsPanel } from './FindingsPanel';
@@ -16,6 +17,7 @@ import { RoomNav } from './RoomNav';
 import { ReactionScheme } from './ReactionScheme';
 import { useGroups } from './useGroups';
 import { StagePanel } from './StagePanel';
+import { TakeAway } from './TakeAway';
 import { usePlan } from './usePlan';
 import { useRoom } from './useRoom';
 import { VesselPanel } from './VesselPanel';
@@ -24,7 +26,7 @@ import type { Identity } from '@/core/people/identity';
 import type { StoredPreparation } from '@/core/document/stored';
 import type { Course } from '@/core/conventions/course';
 import type { CourseName } from './CourseChoice';
-import type { PlanView } from '@/components/plan/planView';
+import type { Leaving, PlanView } from '@/components/plan/planView';
 
 /** The plan of a preparation: everything on it is computed from the document as it is edited. */
 export function PlanScreen({
@@ -55,8 +57,17 @@ export function PlanScreen({
   const [step, setStep] = useState<string | undefined>(undefined);
   const [room, goTo, href] = useRoom(stored.id);
   const [adding, setAdding] = useState(false);
+  const [leaving, setLeaving] = useState<Leaving | undefined>(undefined);
   const [issuing, setIssuing] = useState(false);
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
+  const takeAway = useCallback(
+    (what: Leaving) => {
+      const { changes, findings } = consequencesOf(plan, what.change, what.name);
+      if (changes.length + findings.length > 0) setLeaving(what);
+      else edit(what.field, what.change);
+    },
+    [plan, edit],
+  );
   const view: PlanView = useMemo(
     () => ({
       id: stored.id,
@@ -64,6 +75,7 @@ export function PlanScreen({
       process,
       edit,
       canEdit,
+      takeAway,
       open,
       lit,
       toggle: (key) => setOpen((now) => (now === key ? undefined : key)),
@@ -73,7 +85,7 @@ export function PlanScreen({
       issuing,
       setIssuing,
     }),
-    [stored.id, plan, process, edit, canEdit, open, lit, step, issuing],
+    [stored.id, plan, process, edit, canEdit, takeAway, open, lit, step, issuing],
   );
   return (
     <PlanViewContext.Provider value={view}>
@@ -115,15 +127,17 @@ export function PlanScreen({
         </div>
       </Shell>
       <LineEditor id={line} onClose={() => setLine(undefined)} />
+      {leaving && <TakeAway plan={plan} leaving={leaving} edit={edit} onClose={() => setLeaving(undefined)} />}
       {issue}
-      <AddLine
-        show={adding}
-        onClose={() => setAdding(false)}
-        onAdded={(id) => {
-          setAdding(false);
-          setLine(id);
-        }}
-      />
+      {adding && (
+        <AddLine
+          onClose={() => setAdding(false)}
+          onAdded={(id) => {
+            setAdding(false);
+            setLine(id);
+          }}
+        />
+      )}
     </PlanViewContext.Provider>
   );
 }

@@ -11,6 +11,7 @@ import { Sortable, useSortableItem } from '@/components/Sortable';
 import { StepEditor } from './procedure/StepEditor';
 import { StepTools } from './procedure/StepTools';
 import { StepNumbers } from './StepNumbers';
+import { useAdding } from './procedure/useAdding';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import { VesselLine } from './process/VesselLine';
@@ -18,11 +19,13 @@ import type { Preparation } from '@/core/document/document';
 
 /** The steps as the bench will read them, with their times and the places where one may stop. */
 export function ProcedurePanel() {
-  const { plan, process, canEdit } = usePlanView();
+  const { plan, process, canEdit, edit } = usePlanView();
   const { total_min, attended_min } = process.timeline;
   const { doc } = plan;
   const empty = doc.steps.length === 0;
   const [changing, setChanging] = useState<string | undefined>(undefined);
+  const adding = useAdding(setChanging);
+  const at = (id: string) => doc.steps.findIndex((step) => step.id === id);
   if (empty && !canEdit) return null;
   const stops = doc.steps.filter(({ safeStop }) => safeStop !== undefined).length;
   return (
@@ -46,8 +49,15 @@ export function ProcedurePanel() {
           <VesselLine prediction={process.prediction} compact />
         </div>
       )}
-      {!empty && <StepList doc={asIssued(plan)} onOpen={setChanging} />}
-      {canEdit && <Palette at={doc.steps.length} onAdded={setChanging} />}
+      <Sortable
+        id="procedure-steps"
+        items={doc.steps.map(({ id }) => id)}
+        onMove={(id, over) => edit(`move/${id}`, (now) => moveStep(now, id, at(over) - at(id)))}
+        onInsert={(op, before) => adding.add(op, at(before))}
+      >
+        {!empty && <StepList doc={asIssued(plan)} onOpen={setChanging} />}
+        {canEdit && <Palette adding={adding} />}
+      </Sortable>
       <StepEditor id={changing} onClose={() => setChanging(undefined)} />
     </section>
   );
@@ -56,20 +66,12 @@ export function ProcedurePanel() {
 function StepList({ doc, onOpen }: { readonly doc: Preparation; readonly onOpen: (step: string) => void }) {
   // A bench that has recorded nothing yet reads the plan's own numbers.
   const { steps } = useMemo(() => benchState(doc, []), [doc]);
-  const { edit } = usePlanView();
-  const at = (id: string) => doc.steps.findIndex((step) => step.id === id);
   return (
-    <Sortable
-      id="procedure-steps"
-      items={doc.steps.map(({ id }) => id)}
-      onMove={(id, over) => edit(`move/${id}`, (now) => moveStep(now, id, at(over) - at(id)))}
-    >
-      <ol className="procedure-steps" aria-label="Steps of the procedure">
-        {steps.map((one) => (
-          <StepRow key={one.step.id} one={one} doc={doc} onOpen={onOpen} />
-        ))}
-      </ol>
-    </Sortable>
+    <ol className="procedure-steps" aria-label="Steps of the procedure">
+      {steps.map((one) => (
+        <StepRow key={one.step.id} one={one} doc={doc} onOpen={onOpen} />
+      ))}
+    </ol>
   );
 }
 

@@ -9,7 +9,7 @@ import { format } from '@/core/quantity/format';
 import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
 import { ReactionTools } from './ReactionTools';
-import { addReaction, removeTerm, setProduct } from '@/core/editing/reactions';
+import { addReaction, moveTerm, removeTerm, setProduct } from '@/core/editing/reactions';
 import { changeReaction, setCoefficient } from '@/core/editing/edit';
 import { readCoefficient, readText } from '@/components/fields/readers';
 import { usePlanView } from '@/components/plan/planView';
@@ -159,6 +159,7 @@ function SchemeTerm({ term, reaction }: { readonly term: Term; readonly reaction
   const { plan, edit, canEdit, lit } = usePlanView();
   const substance = plan.doc.substances.find(({ id }) => id === term.substance);
   if (!substance) return null;
+  const along = reaction.terms.filter(({ side }) => side === term.side);
   const isProduct = term.side === 'right' && term.substance === reaction.product;
   return (
     <figure
@@ -197,6 +198,20 @@ function SchemeTerm({ term, reaction }: { readonly term: Term; readonly reaction
               make it the product
             </Button>
           )}
+          {([-1, 1] as const).map((by) => (
+            <Button
+              key={by}
+              variant="quiet"
+              size="sm"
+              disabled={along.indexOf(term) + by < 0 || along.indexOf(term) + by >= along.length}
+              aria-label={`Move ${substance.name} to the ${by < 0 ? 'left' : 'right'}`}
+              onClick={() =>
+                edit(`move-term/${reaction.id}/${substance.id}`, (doc) => moveTerm(doc, reaction.id, term, by))
+              }
+            >
+              {by < 0 ? '‹' : '›'}
+            </Button>
+          ))}
           <Button
             variant="quiet"
             size="sm"

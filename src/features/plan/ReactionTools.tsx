@@ -2,16 +2,17 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { AddTerm } from './AddTerm';
-import { addTerm, balance, balanceOf, offersFor, removeReaction } from '@/core/editing/reactions';
+import { addTerm, balance, balanceOf, moveReaction, offersFor, removeReaction } from '@/core/editing/reactions';
 import { usePlanView } from '@/components/plan/planView';
 import type { Reaction, Term } from '@/core/document/reaction';
 
 /** Writing an equation: terms on both sides, balancing, and what may be missing when it cannot be balanced. */
 export function ReactionTools({ reaction }: { readonly reaction: Reaction }) {
-  const { plan, edit, canEdit } = usePlanView();
+  const { plan, edit, canEdit, takeAway } = usePlanView();
   const [adding, setAdding] = useState<Term['side'] | undefined>(undefined);
   if (!canEdit) return null;
   const { id, terms } = reaction;
+  const place = plan.doc.reactions.indexOf(reaction);
   const found = balanceOf(plan.doc, reaction);
   const isBalanced = found?.kind === 'one' && found.coefficients.every((one, i) => one === terms[i]?.coefficient);
   const both = terms.some(({ side }) => side === 'left') && terms.some(({ side }) => side === 'right');
@@ -49,11 +50,26 @@ export function ReactionTools({ reaction }: { readonly reaction: Reaction }) {
           {name} on the {side}
         </Button>
       ))}
+      {plan.doc.reactions.length > 1 &&
+        ([-1, 1] as const).map((by) => (
+          <Button
+            key={by}
+            variant="quiet"
+            size="sm"
+            disabled={place + by < 0 || place + by >= plan.doc.reactions.length}
+            aria-label={`Move ${reaction.name} ${by < 0 ? 'up' : 'down'}`}
+            onClick={() => edit(`move-reaction/${id}`, (doc) => moveReaction(doc, id, by))}
+          >
+            {by < 0 ? '↑' : '↓'}
+          </Button>
+        ))}
       <Button
         variant="quiet"
         size="sm"
         aria-label={`Take ${reaction.name} away`}
-        onClick={() => edit(`remove-reaction/${id}`, (doc) => removeReaction(doc, id))}
+        onClick={() =>
+          takeAway({ name: reaction.name, field: `remove-reaction/${id}`, change: (doc) => removeReaction(doc, id) })
+        }
       >
         Take this reaction away
       </Button>

@@ -49,7 +49,7 @@ export function StagePanel() {
 }
 
 function StageFields({ stage }: { readonly stage: Stage }) {
-  const { plan, edit } = usePlanView();
+  const { plan, edit, takeAway } = usePlanView();
   const { id } = stage;
   const put = (field: string, change: Parameters<typeof changeStage>[2]) =>
     edit(`stage/${id}/${field}`, (doc) => changeStage(doc, id, change));
@@ -82,7 +82,13 @@ function StageFields({ stage }: { readonly stage: Stage }) {
         ]}
         onChange={(next) => put('measure', { measure: next === 'volume' ? 'volume' : 'mass' })}
       />
-      <Button variant="quiet" size="sm" onClick={() => edit(`remove-stage/${id}`, (doc) => removeStage(doc, id))}>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() =>
+          takeAway({ name: stage.name, field: `remove-stage/${id}`, change: (doc) => removeStage(doc, id) })
+        }
+      >
         Take it away
       </Button>
     </>

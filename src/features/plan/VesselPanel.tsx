@@ -14,7 +14,7 @@ import { WorkingPanel } from '@/components/WorkingPanel';
 
 /** Vessels with what the charge table puts into them. */
 export function VesselPanel() {
-  const { plan, edit, canEdit, open } = usePlanView();
+  const { plan, edit, canEdit, open, takeAway } = usePlanView();
   if (plan.vessels.length === 0 && !canEdit) return null;
   return (
     <section className="rail-card card-plain" aria-label="Vessels">
@@ -65,7 +65,13 @@ export function VesselPanel() {
                     variant="quiet"
                     size="sm"
                     aria-label={`Take the ${vessel.name} away`}
-                    onClick={() => edit(`remove-vessel/${vessel.id}`, (doc) => removeVessel(doc, vessel.id))}
+                    onClick={() =>
+                      takeAway({
+                        name: vessel.name,
+                        field: `remove-vessel/${vessel.id}`,
+                        change: (doc) => removeVessel(doc, vessel.id),
+                      })
+                    }
                   >
                     Take it away
                   </Button>

@@ -334,4 +334,12 @@ export const migrations: readonly Migration[] = [
   column('preparations', 'used_at', 'DATETIME(3) NULL'),
   // Why somebody stored a version, in their words.
   column('preparation_versions', 'reason', "VARCHAR(300) NOT NULL DEFAULT ''"),
+  // Steps that are kept by themselves, to be put into other procedures.
+  table('step_blocks', {
+    id: { ...code(26), primaryKey: true },
+    title: text(120),
+    document: { type: DataTypes.TEXT('medium'), allowNull: false },
+    author_name: text(120),
+    created_at: time(),
+  }),
 ];

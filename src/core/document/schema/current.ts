@@ -1,3 +1,4 @@
+import { mostOf } from '../limits';
 import { array, lazy, mixed, object, string } from 'yup';
 import { formatVersion, vesselKinds } from '../document';
 import { measures, repeatedUntil } from '../steps';
@@ -106,19 +107,27 @@ const step = stepWith({
 export const preparationSchema = object({
   ...common,
   formatVersion: versionOf(formatVersion),
-  substances: array(substance).max(80, 'must have at most 80 substances').required(),
+  substances: array(substance)
+    .max(mostOf.substances, `must have at most ${String(mostOf.substances)} substances`)
+    .required(),
   reactions: array(reaction).max(12, 'must have at most 12 reactions').required(),
   reference: reference(),
-  lines: array(line).max(60, 'must have at most 60 lines').required(),
+  lines: array(line)
+    .max(mostOf.lines, `must have at most ${String(mostOf.lines)} lines`)
+    .required(),
   vessels: array(
     vesselOf(vesselKinds)
       .shape({ necks: bounded(1, 3).integer('must be a whole number') })
       .noUnknown(),
   )
-    .max(30, 'must have at most 30 vessels')
+    .max(mostOf.vessels, `must have at most ${String(mostOf.vessels)} vessels`)
     .required(),
-  stages: array(stage).max(20, 'must have at most 20 stages').required(),
-  steps: array(step).max(100, 'must have at most 100 steps').required(),
+  stages: array(stage)
+    .max(mostOf.stages, `must have at most ${String(mostOf.stages)} stages`)
+    .required(),
+  steps: array(step)
+    .max(mostOf.steps, `must have at most ${String(mostOf.steps)} steps`)
+    .required(),
 })
   .noUnknown()
   .required()

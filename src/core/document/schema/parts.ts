@@ -1,3 +1,4 @@
+import { mostOf } from '../limits';
 /*
  * Shapes that all formats share. Formats 1 and 2 are frozen: what they took is taken for good, so that nothing here is narrowed, and what
  * a later format takes beside it is written there.
@@ -270,7 +271,9 @@ export const common = {
   title: text(120).required(),
   summary: text(1000).defined(),
   protection: text(400).defined(),
-  devices: array(deviceSchema).max(40, 'must have at most 40 devices').required(),
+  devices: array(deviceSchema)
+    .max(mostOf.devices, `must have at most ${String(mostOf.devices)} devices`)
+    .required(),
   pin,
   benches: bounded(1, 60).integer('must be a whole number').required(),
   spare_percent: bounded(0, 100).required(),

@@ -1,3 +1,4 @@
+import { aroundBoiling, windowOf } from '../../operations/declare/aroundBoiling';
 import { defaultsOf } from '../../operations/declare/defaults';
 import { storable } from './storable';
 import type { Clause, Quantity } from '../handout';
@@ -44,16 +45,7 @@ export function filled(operation: Operation, given: Given): Filled | undefined {
   const params: Record<string, unknown> = { ...first.params, ...said };
   // A window of what boils, where the handout names none, lies about its boiling point.
   const window = windowOf(fields);
-  if (
-    window &&
-    given.boiling_C !== undefined &&
-    !(window.low in said) &&
-    operation.conditions?.(params).boiling &&
-    !fields[window.low]?.optional
-  ) {
-    params[window.low] = Math.round(given.boiling_C) - 5;
-    params[window.high] = Math.round(given.boiling_C) + 5;
-  }
+  if (window && !(window.low in said)) Object.assign(params, aroundBoiling(operation, params, given.boiling_C));
   // A ceiling that nobody names is where the window ends.
   const top = window && params[window.high];
   for (const [key, field] of Object.entries(fields))
@@ -85,12 +77,6 @@ const isCeiling = (fields: Fields, key: string) => {
   const field = fields[key];
   const high = Object.values(fields).some((one) => one.kind === 'number' && one.below === key);
   return field?.kind === 'number' && field.unit === '°C' && field.below === undefined && !high;
-};
-
-const windowOf = (fields: Fields): { readonly low: string; readonly high: string } | undefined => {
-  for (const [low, field] of Object.entries(fields))
-    if (field.kind === 'number' && field.unit === '°C' && field.below !== undefined) return { low, high: field.below };
-  return undefined;
 };
 
 type Params = Record<string, unknown>;

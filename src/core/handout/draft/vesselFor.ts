@@ -1,33 +1,9 @@
 import { freeId } from '../../editing/freeId';
+import { mostOf } from '../../document/limits';
+import { sizeFor } from '../../plan/vesselSizing';
 import type { Mention } from './mentions';
 import type { PlannedVessel, Preparation } from '../../document/document';
 import type { Slot } from '../../operations/declare/vessels';
-
-// Sizes that stand in a cupboard, mL.
-const sizes: Readonly<Record<'flask' | 'funnel' | 'beaker' | 'small', readonly number[]>> = {
-  flask: [5, 10, 25, 50, 100, 250, 500, 1000, 2000],
-  funnel: [30, 60, 125, 250, 500, 1000],
-  beaker: [50, 100, 250, 400, 600, 1000, 2000],
-  small: [5, 10, 20, 50, 100],
-};
-// So much of a vessel is filled, at most.
-const filling: Readonly<Record<keyof typeof sizes, number>> = { flask: 0.5, funnel: 0.6, beaker: 0.5, small: 0.6 };
-
-const sortOf = (kind: PlannedVessel['kind']): keyof typeof sizes =>
-  kind === 'separatory funnel' || kind === 'dropping funnel'
-    ? 'funnel'
-    : kind === 'beaker' || kind === 'dish'
-      ? 'beaker'
-      : kind === 'vial' || kind === 'test tube' || kind === 'watch glass'
-        ? 'small'
-        : 'flask';
-
-/** The next size of a kind of vessel for so much liquid. */
-export function capacityFor(kind: PlannedVessel['kind'], volume_mL: number): number {
-  const sort = sortOf(kind);
-  const wanted = volume_mL / filling[sort];
-  return sizes[sort].find((one) => one >= wanted) ?? sizes[sort].at(-1) ?? 100;
-}
 
 const perUnit: Readonly<Record<string, number>> = { mL: 1, g: 1, L: 1000, µL: 0.001, mg: 0.001 };
 /** Volume of what is brought, a gram of a solid taken for a millilitre. */
@@ -38,7 +14,8 @@ const volumeOf = (mentions: readonly Mention[]) =>
     0,
   );
 
-const mostVessels = 30;
+// Where so much liquid fits no common vessel.
+const largest_mL = 5000;
 
 /** A vessel for a place of a step: the next of its kind that the handout names and no step uses, or a new one by the volumes so far. */
 export function addVesselOf(
@@ -52,7 +29,7 @@ export function addVesselOf(
   const funnel = kind === 'separatory funnel' ? doc.vessels.find((one) => one.kind === kind) : undefined;
   const free = funnel ?? doc.vessels.find((one) => one.kind === kind && !used.has(one.id));
   const last =
-    doc.vessels.length >= mostVessels
+    doc.vessels.length >= mostOf.vessels
       ? (doc.vessels.findLast((one) => one.kind === kind) ?? doc.vessels.at(-1))
       : undefined;
   if (free ?? last) return (free ?? last)?.id ?? '';
@@ -67,7 +44,7 @@ export function addVesselOf(
     id: freeId(name, doc.vessels, 'vessel'),
     name,
     kind,
-    capacity_mL: capacityFor(kind, Math.max(5, charged + volumeOf(mentions))),
+    capacity_mL: sizeFor(kind, Math.max(5, charged + volumeOf(mentions))) ?? largest_mL,
   };
   making.doc = { ...doc, vessels: [...doc.vessels, vessel] };
   return vessel.id;

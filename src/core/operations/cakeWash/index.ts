@@ -14,8 +14,8 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   of: field.goal('What stays on the paper'),
   line: field.line('Wash', { role: 'wash' }),
-  solvent: field.substance('Liquid of the wash'),
-  at_C: field.celsius('At'),
+  solvent: field.substance('Liquid of the wash', { role: 'wash' }),
+  at_C: field.celsius('At', { usual: 5 }),
 } satisfies Fields;
 
 const vessels = {

@@ -19,7 +19,7 @@ const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' }
 const fields = {
   minutes: field.minutes('Time'),
   bath: field.choice('Bath', baths),
-  below_C: field.celsius('Below'),
+  below_C: field.celsius('Below', { usual: 5 }),
   undisturbed: field.optional(field.flag('Covered and undisturbed')),
 } satisfies Fields;
 

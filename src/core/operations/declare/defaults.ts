@@ -1,7 +1,11 @@
 import type { Field, Fields, NumberField, RefField } from './fields';
+import type { Role } from '../../document/document';
 
 /** Ids of what a preparation has, the likeliest first. */
-export type Named = Readonly<Record<RefField['kind'], readonly string[]>>;
+export type Named = Readonly<Record<RefField['kind'], readonly string[]>> & {
+  /** The likeliest for a field that asks for a role; where it says nothing, the first of its kind is taken. */
+  readonly inRole?: (kind: RefField['kind'], role: Role) => string | undefined;
+};
 
 /** Parameters to begin with, or the kind of thing that has to be there before. */
 export type Defaults =
@@ -9,7 +13,7 @@ export type Defaults =
   | { readonly ok: false; readonly lacks: RefField['kind'] };
 
 /** Written where a text is needed and nobody has said it yet. */
-const unsaid = '—';
+export const unsaid = '—';
 
 /**
  * Parameters that the fields accept, with what may be left out left out: for a step that is being written. What is named is the likeliest
@@ -47,14 +51,15 @@ function oneOf(field: Field, named: Named): unknown {
       return row.ok ? row.params : undefined;
     }
     default:
-      return named[field.kind][0];
+      return (field.role && named.inRole?.(field.kind, field.role)) ?? named[field.kind][0];
   }
 }
 
 // What a first guess comes nearest to, by unit; it is shown, and meant to be changed.
 const first: Readonly<Record<string, number>> = { min: 10, '°C': 20, mL: 10 };
 
-function usual({ unit, least, most, whole }: NumberField): number {
+function usual({ unit, least, most, whole, usual: said }: NumberField): number {
+  if (said !== undefined) return said;
   const value = Math.min(most, Math.max(least, first[unit] ?? 1));
   return whole ? Math.ceil(value) : value;
 }

@@ -15,7 +15,7 @@ export interface RefField extends Base {
   readonly kind: 'line' | 'stage' | 'substance';
   /** The stage that the step works towards, when several are made side by side. */
   readonly goal?: true;
-  /** Role that a line has in the charge table when it is taken here. */
+  /** Role that a line has in the charge table when it is taken here; of a substance, that of the lines which bring it. */
   readonly role?: Role;
 }
 export interface FlagField extends Base {
@@ -34,6 +34,8 @@ export interface NumberField extends Base {
   readonly whole?: true;
   /** What a bare number is. */
   readonly is?: 'pH';
+  /** Where nobody has said one yet. @default a plain number of its unit */
+  readonly usual?: number;
   /** A list in which each is above the one before. */
   readonly rising?: true;
   /** Field of the same step that is above this one, where both are given. */
@@ -79,7 +81,8 @@ export const line = (label: string, more: More<RefField> & Pick<RefField, 'role'
 export const stage = (label: string, more: More<RefField> = {}) => ({ kind: 'stage', label, ...more }) as const;
 /** The stage that the step is about: what it works towards is found from it. */
 export const goal = (label: string, more: More<RefField> = {}) => ({ ...stage(label, more), goal: true }) as const;
-export const substance = (label: string, more: More<RefField> = {}) => ({ kind: 'substance', label, ...more }) as const;
+export const substance = (label: string, more: More<RefField> & Pick<RefField, 'role'> = {}) =>
+  ({ kind: 'substance', label, ...more }) as const;
 export const flag = (label: string, more: More<FlagField> = {}) => ({ kind: 'flag', label, ...more }) as const;
 export const text = (label: string, longest: number, more: More<TextField> = {}) =>
   ({ kind: 'text', label, longest, ...more }) as const;
@@ -91,7 +94,7 @@ export const choice = <const C extends Readonly<Record<string, string>>>(
 export const rows = <const F extends Fields>(label: string, of: F, more: More<RowsField> = {}) =>
   ({ kind: 'rows', label, of, ...more }) as const;
 
-type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below' | 'rising'>>;
+type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below' | 'rising' | 'usual'>>;
 
 export const number = (label: string, unit: string, [least, most]: readonly [number, number], more: NumberMore = {}) =>
   ({ kind: 'number', label, unit, least, most, ...more }) as const;

@@ -51,3 +51,15 @@ function valueWithout(value: unknown, id: string): unknown {
   if (!Array.isArray(value)) return value === id ? undefined : value;
   return value.includes(id) ? value.filter((one) => one !== id) : value;
 }
+
+/** Parameters in which everything that they name has another id. */
+export function renamedRefs(fields: Fields, params: Params, idOf: (ref: Ref) => string): Params {
+  return refsOf(fields, params).reduce<Params>((now, ref) => putAt(now, ref.path, idOf(ref)) as Params, params);
+}
+
+function putAt(value: unknown, [key, ...rest]: Ref['path'], put: string): unknown {
+  if (key === undefined) return put;
+  if (Array.isArray(value)) return value.map((one: unknown, i) => (i === key ? putAt(one, rest, put) : one));
+  const held = value as Params;
+  return { ...held, [key]: putAt(held[key], rest, put) };
+}

@@ -16,7 +16,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   of: field.goal('What is left behind'),
-  days: field.number('Stands', 'days', [0.1, 60]),
+  days: field.number('Stands', 'days', [0.1, 60], { usual: 3 }),
 } satisfies Fields;
 
 const vessels = {

@@ -21,8 +21,8 @@ const fields = {
     field.celsius('Change receivers at', { help: 'Head temperatures, ascending.', rising: true }),
     [1, 6],
   ),
-  stages: field.number('Stages', '', [1, 30], { whole: true, help: 'Ideal stages, the pot being one.' }),
-  reflux: field.number('Reflux ratio', '', [0, 100]),
+  stages: field.number('Stages', '', [1, 30], { usual: 5, whole: true, help: 'Ideal stages, the pot being one.' }),
+  reflux: field.number('Reflux ratio', '', [0, 100], { usual: 3 }),
   ...condenses,
 } satisfies Fields;
 

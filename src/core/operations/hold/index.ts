@@ -18,9 +18,9 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  minutes: field.minutes('Time'),
+  minutes: field.minutes('Time', { usual: 30 }),
   low_C: field.celsius('From', { below: 'high_C' }),
-  high_C: field.celsius('To'),
+  high_C: field.celsius('To', { usual: 25 }),
   ...heats,
 } satisfies Fields;
 

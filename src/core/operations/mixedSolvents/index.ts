@@ -21,8 +21,8 @@ const fields = {
   to: field.stage('What comes out'),
   good: field.line('Solvent that dissolves', { role: 'solvent' }),
   poor: field.line('Solvent that drives out', { role: 'solvent' }),
-  below_C: field.celsius('Below', { help: 'Above it an oil comes out.' }),
-  cold_C: field.celsius('Cold'),
+  below_C: field.celsius('Below', { usual: 60, help: 'Above it an oil comes out.' }),
+  cold_C: field.celsius('Cold', { usual: 5 }),
   ...heats,
 } satisfies Fields;
 

@@ -15,8 +15,8 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   line: field.line('Acid or base', { role: 'quench', help: 'Added in portions.' }),
-  low_pH: field.pH('pH from', { below: 'high_pH' }),
-  high_pH: field.pH('pH to'),
+  low_pH: field.pH('pH from', { usual: 6, below: 'high_pH' }),
+  high_pH: field.pH('pH to', { usual: 8 }),
   below_C: field.optional(field.celsius('Below', { help: 'Not warmer than this while adding.' })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;

@@ -20,7 +20,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   line: field.line('What it is poured into', { role: 'quench' }),
-  below_C: field.celsius('Below', { help: 'Pour below this temperature.' }),
+  below_C: field.celsius('Below', { usual: 25, help: 'Pour below this temperature.' }),
   minutes: field.minutes('Time'),
 } satisfies Fields;
 

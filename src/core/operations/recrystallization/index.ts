@@ -30,8 +30,8 @@ const fields = {
   solvent: field.line('Solvent', { role: 'solvent', help: 'Written per gram, it follows the mass that goes in.' }),
   charcoal: field.optional(field.line('Charcoal', { role: 'aid' })),
   rinse: field.optional(field.line('Rinse', { role: 'rinse' })),
-  boil_min: field.minutes('Boil'),
-  cold_C: field.celsius('Cold', { help: 'Temperature at which the crystals are filtered off.' }),
+  boil_min: field.minutes('Boil', { usual: 3 }),
+  cold_C: field.celsius('Cold', { usual: 5, help: 'Temperature at which the crystals are filtered off.' }),
   excess_percent: field.optional(
     field.number('Excess of solvent', '%', [0, 200], {
       help: 'Beyond the least, added for the hot filtration and boiled off before cooling.',

@@ -20,7 +20,7 @@ const fields = {
   of: field.goal('What goes over'),
   material: field.line('Material', { role: 'material' }),
   topUp: field.optional(field.line('Water that is topped up')),
-  distillate_mL: field.number('Distillate', 'mL', [1, 5000]),
+  distillate_mL: field.number('Distillate', 'mL', [1, 5000], { usual: 50 }),
   ...condenses,
 } satisfies Fields;
 

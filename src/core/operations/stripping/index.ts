@@ -19,7 +19,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   of: field.goal('What is left behind'),
-  bath_C: field.celsius('Bath'),
+  bath_C: field.celsius('Bath', { usual: 40 }),
 } satisfies Fields;
 
 const vessels = {

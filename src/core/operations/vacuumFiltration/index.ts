@@ -17,9 +17,9 @@ const fields = {
   of: field.goal('What stays on the paper'),
   wash: field.line('Wash', { role: 'wash' }),
   liquid: field.optional(field.many(field.line('Lines whose volume runs through with the mixture'), [0, 10])),
-  solvent: field.substance('Liquid', { help: 'For what it keeps of the product.' }),
-  at_C: field.celsius('At'),
-  air_min: field.minutes('Air through it'),
+  solvent: field.substance('Liquid', { role: 'solvent', help: 'For what it keeps of the product.' }),
+  at_C: field.celsius('At', { usual: 5 }),
+  air_min: field.minutes('Air through it', { usual: 5 }),
 } satisfies Fields;
 
 const vessels = {

@@ -1,11 +1,13 @@
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../document/inSentence';
-import { namedBy } from '../../operations/named';
+import { namedBy, unsaidIn } from '../../operations/named';
 import { lineName } from '../../document/lineName';
 import { stepsAfter } from '../../document/order';
 import { weighingOf } from '../stageAhead';
 import { circling, referenceOf } from '../../document/reactions';
 import type { Finding } from '../../finding/finding';
+import { stepTitle } from '../../operations/stepTitle';
+import { unchosen } from '../../document/unchosen';
 import type { Preparation } from '../../document/document';
 
 /**
@@ -29,6 +31,21 @@ export function missingParts(doc: Preparation): readonly Finding[] {
   }
   for (const { id: item, name } of circling(doc))
     found.push(finding('missing.beginning', 'stop', { field: 'equation', item }, { name }));
+  for (const { id: line, entered } of doc.lines)
+    if (entered.by === 'words' && entered.text === unchosen)
+      found.push(finding('missing.choice', 'stop', { line, field: 'entered' }, { name: lineName(doc, line) }));
+  for (const step of doc.steps) {
+    const open = unsaidIn(step);
+    if (open.length > 0)
+      found.push(
+        finding(
+          'missing.words',
+          'caution',
+          { step: step.id },
+          { step: stepTitle(doc, step), what: open.map(inSentence).join(', ') },
+        ),
+      );
+  }
   for (const { id: line, supply } of doc.lines) {
     const stage = doc.stages.find(({ id }) => id === supply?.stage);
     const takes = doc.steps.find((step) => namedBy(step, 'line').includes(line));

@@ -1,63 +1,76 @@
 'use client';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { addStep } from '@/core/editing/steps';
+import { Blocks } from './Blocks';
+import { mostOf } from '@/core/document/limits';
 import { OperationSign } from '@/components/OperationSign';
 import { operations } from '@/core/operations/registry';
 import { phases } from '@/core/operations/operation';
+import { stepTitle } from '@/core/operations/stepTitle';
+import { useNewItem } from '@/components/Sortable';
 import { usePlanView } from '@/components/plan/planView';
+import type { Adding } from './useAdding';
 import type { Phase } from '@/core/operations/operation';
 
-const lackWords = {
-  line: 'Add a line to the charge table first: this step names one.',
-  stage: 'Say first what is measured: this step is about such a stage.',
-  substance: 'Add a substance first: this step names one.',
-} as const;
-
-/** Operations by the part of a procedure in which they stand; one tap adds the step and opens it. */
-export function Palette({ at, onAdded }: { readonly at: number; readonly onAdded: (step: string) => void }) {
-  const { plan, edit } = usePlanView();
-  const [phase, setPhase] = useState<Phase>('setUp');
-  const [says, setSays] = useState<string | undefined>(undefined);
-  const add = (op: string) => {
-    const added = addStep(plan.doc, op, at);
-    setSays(added.ok ? undefined : lackWords[added.lacks]);
-    if (!added.ok) return;
-    edit(`add-step/${added.step}`, (doc) => {
-      const again = addStep(doc, op, at);
-      return again.ok ? again.doc : doc;
-    });
-    onAdded(added.step);
-  };
+/** Operations by the part of a procedure in which they stand, and blocks of them: tapped, or dragged to their place among the steps. */
+export function Palette({ adding }: { readonly adding: Adding }) {
+  const { plan } = usePlanView();
+  const [phase, setPhase] = useState<Phase | 'blocks'>('setUp');
+  const { steps } = plan.doc;
+  const above = steps[adding.at - 1];
   return (
     <div className="palette" role="region" aria-label="Add a step">
+      <p className="palette-where">
+        {above === undefined
+          ? 'What you tap comes first.'
+          : adding.at === steps.length
+            ? 'What you tap comes last; choose a step to add after it.'
+            : `What you tap comes after step ${String(adding.at)}, ${stepTitle(plan.doc, above)}.`}
+      </p>
       <div className="shelf-filters" role="group" aria-label="Phase">
         {(Object.keys(phases) as Phase[]).map((one) => (
           <button key={one} type="button" aria-pressed={phase === one} onClick={() => setPhase(one)}>
             {phases[one]}
           </button>
         ))}
+        <button type="button" aria-pressed={phase === 'blocks'} onClick={() => setPhase('blocks')}>
+          Blocks
+        </button>
       </div>
-      <div className="palette-operations">
-        {operations
-          .filter((one) => one.phase === phase)
-          .map(({ name, title, sign }) => (
-            <Button
-              key={name}
-              variant="line"
-              size="sm"
-              disabled={plan.doc.steps.length >= 100}
-              onClick={() => add(name)}
-            >
-              <OperationSign sign={sign} /> + {title}
-            </Button>
-          ))}
-      </div>
-      {says && (
+      {phase === 'blocks' ? (
+        <Blocks adding={adding} />
+      ) : (
+        <div className="palette-operations">
+          {operations
+            .filter((one) => one.phase === phase)
+            .map((one) => (
+              <PaletteItem key={one.name} {...one} disabled={steps.length >= mostOf.steps} onAdd={adding.add} />
+            ))}
+        </div>
+      )}
+      {adding.says && (
         <p className="typed-says" role="alert">
-          {says}
+          {adding.says}
         </p>
       )}
     </div>
+  );
+}
+
+function PaletteItem({
+  name,
+  title,
+  sign,
+  disabled,
+  onAdd,
+}: Pick<(typeof operations)[number], 'name' | 'title' | 'sign'> & {
+  readonly disabled: boolean;
+  readonly onAdd: (op: string) => void;
+}) {
+  const item = useNewItem(name);
+  return (
+    <Button {...item} variant="line" size="sm" disabled={disabled} onClick={() => onAdd(name)}>
+      <OperationSign sign={sign} /> + {title}
+    </Button>
   );
 }

@@ -5,12 +5,11 @@ import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
 import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
-import type { Field, Fields, NumberField } from '@/core/operations/declare/fields';
+import type { Field, Fields, NumberField, RefField } from '@/core/operations/declare/fields';
 import type { FieldReading } from '@/components/fields/useTypedField';
-import type { Named } from '@/core/operations/declare/defaults';
 
 /** What a field may name, by kind: id and name. */
-export type Choices = Readonly<Record<keyof Named, readonly { readonly value: string; readonly label: string }[]>>;
+export type Choices = Readonly<Record<RefField['kind'], readonly { readonly value: string; readonly label: string }[]>>;
 
 interface ParamProps<F extends Field = Field> {
   readonly field: F;

@@ -2,7 +2,7 @@
 import Offcanvas from 'react-bootstrap/Offcanvas';
 import { changeStep } from '@/core/editing/edit';
 import { lineName } from '@/core/document/lineName';
-import { setParam, setUse } from '@/core/editing/steps';
+import { setParam } from '@/core/editing/steps';
 import { OrderFields } from './OrderFields';
 import { RunFields } from './RunFields';
 import { findOperation } from '@/core/operations/registry';
@@ -10,6 +10,7 @@ import { ParamField } from './ParamField';
 import { paramFault } from './paramFault';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
+import { StepVessels } from './StepVessels';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
@@ -37,7 +38,7 @@ export function StepEditor({ id, onClose }: { readonly id: string | undefined; r
         {step && (
           <>
             <Params key={`${step.id}/params`} step={step} />
-            <Vessels key={`${step.id}/vessels`} step={step} />
+            <StepVessels key={`${step.id}/vessels`} step={step} />
             <OrderFields key={`${step.id}/order`} step={step} />
             <Words key={`${step.id}/words`} step={step} />
           </>
@@ -73,38 +74,6 @@ function Params({ step }: { readonly step: Step }) {
       {doc.reactions.map((reaction) => (
         <RunFields key={reaction.id} step={step} reaction={reaction} />
       ))}
-    </fieldset>
-  );
-}
-
-function Vessels({ step }: { readonly step: Step }) {
-  const { plan, edit } = usePlanView();
-  const slots = Object.entries(findOperation(step.op)?.vessels ?? {});
-  if (slots.length === 0) return null;
-  return (
-    <fieldset className="editor-part">
-      <legend>Vessels</legend>
-      <div className="editor-grid">
-        {slots.flatMap(([use, { label, numbered }]) =>
-          (numbered ? [1, 2, 3, 4] : [undefined]).map((i) => {
-            const name = i === undefined ? use : `${use}${i}`;
-            return (
-              <SelectField
-                key={name}
-                label={i === undefined ? label : `${label} ${i}`}
-                value={step.uses?.[name] ?? ''}
-                options={[
-                  { value: '', label: 'follows the product' },
-                  ...plan.doc.vessels.map((vessel) => ({ value: vessel.id, label: vessel.name })),
-                ]}
-                onChange={(vessel) =>
-                  edit(`step/${step.id}/uses/${name}`, (now) => setUse(now, step.id, name, vessel || undefined))
-                }
-              />
-            );
-          }),
-        )}
-      </div>
     </fieldset>
   );
 }

@@ -13,7 +13,7 @@ export function StepTools({
   readonly title: string;
   readonly onOpen: () => void;
 }) {
-  const { plan, edit, canEdit } = usePlanView();
+  const { plan, edit, canEdit, takeAway } = usePlanView();
   if (!canEdit) return null;
   const at = plan.doc.steps.findIndex((step) => step.id === id);
   return (
@@ -52,7 +52,7 @@ export function StepTools({
         variant="quiet"
         size="sm"
         aria-label={`Take ${title} away`}
-        onClick={() => edit(`remove-step/${id}`, (doc) => removeStep(doc, id))}
+        onClick={() => takeAway({ name: title, field: `remove-step/${id}`, change: (doc) => removeStep(doc, id) })}
       >
         ×
       </Button>

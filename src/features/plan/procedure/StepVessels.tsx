@@ -1,0 +1,83 @@
+'use client';
+import { addVesselAt, first_mL } from '@/core/editing/vessels';
+import { findOperation } from '@/core/operations/registry';
+import { mostOf } from '@/core/document/limits';
+import { SelectField } from '@/components/fields/SelectField';
+import { setUse } from '@/core/editing/steps';
+import { sizeAt } from '@/core/process/sizeAt';
+import { usePlanView } from '@/components/plan/planView';
+import type { PlannedVessel } from '@/core/document/document';
+import type { Slot } from '@/core/operations/declare/vessels';
+import type { Step } from '@/core/document/steps';
+
+// Chosen where a new vessel is made in place.
+const fresh = ' new';
+const numbers = [1, 2, 3, 4] as const;
+
+/** The vessels of a step: the product's way, one that is there, or a new one of the size that the process suggests. */
+export function StepVessels({ step }: { readonly step: Step }) {
+  const slots = Object.entries(findOperation(step.op)?.vessels ?? {});
+  if (slots.length === 0) return null;
+  return (
+    <fieldset className="editor-part">
+      <legend>Vessels</legend>
+      <div className="editor-grid">
+        {slots.flatMap(([use, slot]) =>
+          slot.numbered
+            ? numbers.map((i) => (
+                <One
+                  key={use + String(i)}
+                  step={step}
+                  use={use + String(i)}
+                  slot={slot}
+                  label={`${slot.label} ${String(i)}`}
+                />
+              ))
+            : [<One key={use} step={step} use={use} slot={slot} label={slot.label} />],
+        )}
+      </div>
+    </fieldset>
+  );
+}
+
+/** What stands at a place that names no kind: what reacts is in a flask, what goes away in a beaker. */
+const kindOf = ({ takes, holds }: Slot): PlannedVessel['kind'] =>
+  takes ?? (holds === 'waste' ? 'beaker' : 'reaction flask');
+
+function One({
+  step,
+  use,
+  slot,
+  label,
+}: {
+  readonly step: Step;
+  readonly use: string;
+  readonly slot: Slot;
+  readonly label: string;
+}) {
+  const { plan, process, edit } = usePlanView();
+  const { vessels } = plan.doc;
+  const kind = kindOf(slot);
+  const capacity_mL = sizeAt(plan.doc, process.prediction, step.id, kind) ?? first_mL;
+  const field = `step/${step.id}/uses/${use}`;
+  return (
+    <SelectField
+      label={label}
+      value={step.uses?.[use] ?? ''}
+      options={[
+        { value: '', label: 'follows the product' },
+        ...vessels.map(({ id, name, capacity_mL: size }) => ({ value: id, label: `${name}, ${String(size)} mL` })),
+        ...(vessels.length < mostOf.vessels
+          ? [{ value: fresh, label: `+ a new ${kind}, ${String(capacity_mL)} mL` }]
+          : []),
+      ]}
+      onChange={(vessel) =>
+        edit(field, (now) =>
+          vessel === fresh
+            ? addVesselAt(now, step.id, use, { kind, capacity_mL })
+            : setUse(now, step.id, use, vessel || undefined),
+        )
+      }
+    />
+  );
+}
