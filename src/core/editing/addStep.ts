@@ -29,11 +29,11 @@ export type AddedStep =
 export function addStep(doc: Preparation, op: string, at = doc.steps.length): AddedStep {
   const operation = findOperation(op);
   if (!operation) throw new RangeError(`there is no operation "${op}"`);
-  const staged = withStages(doc, operation);
+  const staged = withStages(doc, operation, at);
   const { doc: ready, byField } = withLines(staged, operation);
   const first = defaultsOf(operation.fields, likeliest(ready));
   if (!first.ok) return first;
-  const named = { ...first.params, ...byField, ...stagesBy(ready, operation) };
+  const named = { ...first.params, ...byField, ...stagesBy(ready, operation, at) };
   const step: Step = {
     id: freeId(operation.title, doc.steps, 'step'),
     op,
@@ -53,25 +53,33 @@ const needed = ({ fields }: Operation, kind: RefField['kind']): readonly Keyed[]
     field.kind === kind && !field.optional && field.many === undefined ? [[key, field]] : [],
   );
 
-/** The stages that an operation is about: what a reaction is for, and what comes out where something is purified. */
-function withStages(doc: Preparation, operation: Operation): Preparation {
+/** The stages by then: up to the one that the next steps are about, all where none is. */
+function stagesAt({ stages, steps }: Preparation, at: number): Preparation['stages'] {
+  const ahead = steps.slice(at).flatMap((step) => goalOf(step) ?? [])[0];
+  const place = stages.findIndex(({ id }) => id === ahead);
+  return place < 0 ? stages : stages.slice(0, place + 1);
+}
+
+/** A document with the stages that an operation is about: what a reaction is for, and what comes out where something is purified. */
+function withStages(doc: Preparation, operation: Operation, at: number): Preparation {
   const fields = needed(operation, 'stage');
   if (fields.length === 0) return doc;
   const made = doc.reactions.at(-1)?.product;
   const begun = doc.stages.length === 0 && made !== undefined ? addStage(doc, made) : doc;
-  const last = begun.stages.at(-1);
-  if (!last) return begun;
-  const measured = begun.steps.some((step) => goalOf(step) === last.id);
-  const another = fields.length > 1 ? begun.stages.length < fields.length || measured : measured;
-  return operation.phase === 'purify' && another ? addStage(begun, last.substance) : begun;
+  const stages = stagesAt(begun, at);
+  const last = stages.at(-1);
+  if (!last || operation.phase !== 'purify') return begun;
+  const measured = begun.steps.slice(0, at).some((step) => goalOf(step) === last.id);
+  return measured || stages.length < fields.length ? addStage(begun, last.substance) : begun;
 }
 
-/** Which stages an operation names: the last ones, what goes in before what comes out. */
-function stagesBy({ stages }: Preparation, operation: Operation): Readonly<Record<string, string>> {
+/** Which stages an operation names: the last ones by then, what goes in before what comes out. */
+function stagesBy(doc: Preparation, operation: Operation, at: number): Readonly<Record<string, string>> {
   const fields = needed(operation, 'stage');
   // The goal is the later one, wherever it stands among the fields.
   const order = [...fields].sort(([, a], [, b]) => Number(a.goal ?? false) - Number(b.goal ?? false));
-  const last = stages.slice(-order.length);
+  const by = stagesAt(doc, at);
+  const last = (by.length < order.length ? doc.stages : by).slice(-order.length);
   return Object.fromEntries(order.flatMap(([key], i) => (last[i] ? [[key, last[i].id] as const] : [])));
 }
 

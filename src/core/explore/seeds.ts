@@ -1,3 +1,4 @@
+import { impurityOf } from './impurityOf';
 import { findOperation } from '../operations/registry';
 import { has, meansOf, namedBy } from '../operations/named';
 import { factsOf } from '../plan/facts';
@@ -120,20 +121,10 @@ function washingSeed(source: Source): Seeds['washing'] {
   );
   const whole = wholeOf(found.content);
   const impurities = Object.entries(whole).flatMap(([id, grams]): readonly Impurity[] => {
-    const { name, M, groups, water, substance } = kind(id);
+    const { M, water } = kind(id);
     const mmol = M === undefined ? undefined : (grams / M) * 1000;
     if (id === product || water || carriers.has(id) || (mmol ?? 0) < trace_mmol) return [];
-    const acidOrBase = groups.mineralAcid ?? groups.hydroxide ?? groups.carbonate ?? groups.bicarbonate;
-    return [
-      {
-        name,
-        ...(substance?.formula === undefined ? {} : { formula: substance.formula }),
-        groups,
-        ...(mmol === undefined ? {} : { mmol }),
-        ...(substance?.waterSolubility?.digits === 'miscible' ? { miscible: true } : {}),
-        ...(kind(id).inorganic && !acidOrBase && !groups.hypochlorite ? { salt: true } : {}),
-      },
-    ];
+    return [impurityOf(kind(id), mmol)];
   });
   return { product, impurities, layer_mL: Math.max(1, millilitres(kind, whole)) };
 }

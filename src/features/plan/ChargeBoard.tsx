@@ -1,5 +1,5 @@
 'use client';
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
 import { moveLine } from '@/core/editing/edit';
@@ -7,7 +7,9 @@ import { Sortable } from '@/components/Sortable';
 import { takesPart } from '@/core/plan/chargeTable';
 import { ChargeRow } from './ChargeRow';
 import { extentScale } from './ExtentBar';
+import { PasteRows } from './PasteRows';
 import { ProductRow } from './ProductRow';
+import { usePastedTable } from './usePastedTable';
 import { usePlanView } from '@/components/plan/planView';
 import { cellWorked } from './cells';
 import { WorkingPanel } from '@/components/WorkingPanel';
@@ -48,6 +50,8 @@ function reactionParts({ doc, lines, charge }: Plan) {
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
 export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
   const { plan, edit, open, canEdit } = usePlanView();
+  const [pasted, setPasted] = useState<string | undefined>(undefined);
+  usePastedTable(canEdit && pasted === undefined, setPasted);
   const parts = reactionParts(plan);
   const rest = plan.lines.filter((line) => parts.every(({ lines }) => !lines.includes(line)));
   const shown = [...parts.flatMap(({ lines }) => lines), ...rest].map(({ facts }) => facts.line.id);
@@ -130,8 +134,12 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
           <Button variant="quiet" size="sm" onClick={onAdd}>
             <Icon name="plus" /> Add a line
           </Button>
+          <Button variant="quiet" size="sm" onClick={() => setPasted('')}>
+            Paste rows …
+          </Button>
         </div>
       )}
+      {pasted !== undefined && <PasteRows first={pasted} onClose={() => setPasted(undefined)} />}
     </div>
   );
 }

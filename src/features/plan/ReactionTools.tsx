@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { AddTerm } from './AddTerm';
+import { LeftOverDialog } from './LeftOverDialog';
 import { addTerm, balance, balanceOf, moveReaction, offersFor, removeReaction } from '@/core/editing/reactions';
 import { usePlanView } from '@/components/plan/planView';
 import type { Reaction, Term } from '@/core/document/reaction';
@@ -10,11 +11,13 @@ import type { Reaction, Term } from '@/core/document/reaction';
 export function ReactionTools({ reaction }: { readonly reaction: Reaction }) {
   const { plan, edit, canEdit, takeAway } = usePlanView();
   const [adding, setAdding] = useState<Term['side'] | undefined>(undefined);
+  const [choosing, setChoosing] = useState(false);
   if (!canEdit) return null;
   const { id, terms } = reaction;
   const place = plan.doc.reactions.indexOf(reaction);
   const found = balanceOf(plan.doc, reaction);
   const isBalanced = found?.kind === 'one' && found.coefficients.every((one, i) => one === terms[i]?.coefficient);
+  const reactants = terms.filter(({ side }) => side === 'left').length;
   const both = terms.some(({ side }) => side === 'left') && terms.some(({ side }) => side === 'right');
   const offers = both ? offersFor(plan.doc, reaction) : [];
   return (
@@ -73,6 +76,12 @@ export function ReactionTools({ reaction }: { readonly reaction: Reaction }) {
       >
         Take this reaction away
       </Button>
+      {reactants > 1 && (
+        <Button variant="quiet" size="sm" onClick={() => setChoosing(true)}>
+          Which left-over can you get rid of?
+        </Button>
+      )}
+      {choosing && <LeftOverDialog reaction={reaction} onClose={() => setChoosing(false)} />}
       {adding && <AddTerm reaction={id} side={adding} onClose={() => setAdding(undefined)} />}
     </div>
   );
