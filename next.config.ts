@@ -14,6 +14,7 @@ const config: NextConfig = {
     'openchemlib',
     'mammoth',
     'pdfjs-dist',
+    'exceljs',
   ],
   // The tests check types beside the build, once.
   typescript: { tsconfigPath: 'tsconfig.build.json', ignoreBuildErrors: process.env['MOZLE_TYPES'] === 'checked' },

@@ -26,6 +26,7 @@ const packages = [
   { command: 'mariadb', name: 'mariadb-client' },
   { command: 'chromium', name: 'chromium' },
   { command: 'rsync', name: 'rsync' },
+  { command: 'pdftotext', name: 'poppler-utils' },
   { command: 'galera', name: 'galera-4', file: '/usr/lib/galera/libgalera_smm.so' },
 ];
 

@@ -133,7 +133,7 @@ const started = Date.now();
 try {
   ensureNode();
   ensureSpace('.', 2000);
-  ensureDebianPackages(['mariadbd', 'mariadb', 'chromium']);
+  ensureDebianPackages(['mariadbd', 'mariadb', 'chromium', 'pdftotext']);
   await ensureNodeModules();
   const lock = await run('git', ['diff', '--exit-code', '--stat', 'package-lock.json']);
   if (lock.code !== 0) say(`FAIL npm install changed package-lock.json\n${lock.output}`);

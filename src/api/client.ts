@@ -6,6 +6,7 @@ import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
+import type { PrintState, SheetId } from '@/core/sheet/sheets';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { NewerVersion, Shelf, ShelfPage, ShelfQuery, StoredBlock } from '@/core/document/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
@@ -83,6 +84,10 @@ export const api = {
     ),
   setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
+  askForPrint: (sheet: SheetId, preparation: string) =>
+    call<PrintState>('POST', '/prints', JSON.stringify({ sheet, preparation })),
+  print: (id: string) => call<PrintState>('GET', `/prints/${id}`),
+  cancelPrint: (id: string) => call<undefined>('DELETE', `/prints/${id}`),
   blocks: () => call<readonly StoredBlock[]>('GET', '/blocks'),
   keepBlock: (text: string) => call<StoredBlock>('POST', '/blocks', text),
   removeBlock: (id: string) => call<undefined>('DELETE', `/blocks/${id}`),

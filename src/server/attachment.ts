@@ -1,9 +1,15 @@
 import 'server-only';
 
 /** A file to be saved by the browser, named after what it holds. */
-export function attachment(text: string, type: string, title: string, ending: string): Response {
+export function attachment(
+  content: string | Uint8Array<ArrayBuffer>,
+  type: string,
+  title: string,
+  ending: string,
+): Response {
   const name = `${title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'mozle'}${ending}`;
-  return new Response(text, {
-    headers: { 'Content-Type': `${type}; charset=utf-8`, 'Content-Disposition': `attachment; filename="${name}"` },
+  const coded = typeof content === 'string' ? `${type}; charset=utf-8` : type;
+  return new Response(content, {
+    headers: { 'Content-Type': coded, 'Content-Disposition': `attachment; filename="${name}"` },
   });
 }

@@ -31,6 +31,15 @@ export const config = {
   get dataFolder() {
     return resolve(settingOf('MOZLE_DATA'));
   },
+  get chromium() {
+    return settingOf('CHROMIUM');
+  },
+  /** Address under which this process reaches itself. */
+  get ownAddress() {
+    const host = settingOf('HOST');
+    const own = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+    return `http://${own.includes(':') ? `[${own}]` : own}:${settingOf('PORT')}`;
+  },
   get freeSpaceMb() {
     return Number(settingOf('FREE_SPACE_MB'));
   },

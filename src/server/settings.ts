@@ -66,6 +66,12 @@ export const settings: readonly Setting[] = [
     fault: oneOf('trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'),
   },
   {
+    name: 'CHROMIUM',
+    meaning: 'command that makes PDFs; empty: people use the print dialog of their browser',
+    default: 'chromium',
+    fault: (text) => (/^[\w./-]{0,200}$/.test(text) ? undefined : 'must be a command or a path'),
+  },
+  {
     name: 'FREE_SPACE_MB',
     meaning: 'free disk space under which the boards and `/api/health` raise an alarm',
     default: '1000',

@@ -52,6 +52,9 @@ const promised: Readonly<Record<string, Promised>> = {
   'PAGE /preparations/[id]/safety': staff,
   'PAGE /preparations/[id]/versions': staff,
   'PAGE /preparations/[id]/hazards': staff,
+  'PAGE /preparations/[id]/sheets/[sheet]': staff,
+  // Open to the ticket of a print that is being made, which nobody has.
+  'PAGE /print/[ticket]': { open: [], absent: visitors },
   'PAGE /reference': staff,
   'PAGE /reference/[id]': staff,
   'PAGE /reference/new': staff,
@@ -93,6 +96,12 @@ const promised: Readonly<Record<string, Promised>> = {
   'GET /api/v1/preparations/[id]/versions': coordinators,
   'POST /api/v1/preparations/[id]/versions': coordinators,
   'GET /api/v1/preparations/[id]/file': staff,
+  'GET /api/v1/preparations/[id]/table': staff,
+  'POST /api/v1/prints': staff,
+  // Whoever asked for a print, and nobody else; the file of one that was cancelled is not there.
+  'GET /api/v1/prints/[id]': { open: [coordinator], absent: [insider, outsider] },
+  'GET /api/v1/prints/[id]/file': { open: [], absent: [coordinator, insider, outsider] },
+  'DELETE /api/v1/prints/[id]': { open: [coordinator], absent: [insider, outsider] },
   'GET /api/v1/structures': signedIn,
   'PUT /api/v1/preparations/[id]/course': coordinators,
   'PUT /api/v1/preparations/[id]/shelf': coordinators,
@@ -137,6 +146,7 @@ interface Ids {
   readonly course: string;
   readonly file: string;
   readonly block: string;
+  readonly print: string;
   readonly enter: Readonly<Record<Visitor, object | undefined>>;
 }
 
@@ -163,6 +173,9 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
   await owner.post(`/api/v1/logs/${lane?.log}/files`, { data: { id: file, name: 'a.txt', bytes: 1, sha256 } });
   expect((await owner.put(`/api/v1/files/${file}?first=0`, { data: bytes })).status()).toBe(200);
   const block = (await (await owner.post('/api/v1/blocks', { data: acetanilideText() })).json()) as { id: string };
+  const asked = await owner.post('/api/v1/prints', { data: { sheet: 'student', preparation } });
+  const print = (await asked.json()) as { id: string };
+  expect((await owner.delete(`/api/v1/prints/${print.id}`)).status()).toBe(204);
   const at = ({ joinCode, benches: [first, second] }: Issued, i: number) => {
     const bench = i === 0 ? first : second;
     return { as: 'group', joinCode, bench: bench?.name, pin: bench?.pin };
@@ -175,6 +188,7 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
     course: course.id,
     file,
     block: block.id,
+    print: print.id,
     enter: {
       anonymous: undefined,
       coordinator: { as: 'demo', role: 'coordinator' },
@@ -196,9 +210,16 @@ function urlOf(path: string, ids: Ids): string {
     '/reference/': 'toluene',
     '/files/': ids.file,
     '/blocks/': ids.block,
+    '/prints/': ids.print,
   };
   const id = Object.entries(named).find(([part]) => path.includes(part))?.[1] ?? ids.preparation;
-  return path.replace('[id]', id).replace('[bench]', ids.bench).replace('[code]', 'SHORE7').replace('[token]', 'x');
+  return path
+    .replace('[id]', id)
+    .replace('[bench]', ids.bench)
+    .replace('[code]', 'SHORE7')
+    .replace('[token]', 'x')
+    .replace('[ticket]', 'x')
+    .replace('[sheet]', 'student');
 }
 
 async function visit(context: APIRequestContext, route: string, ids: Ids): Promise<number> {

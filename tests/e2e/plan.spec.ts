@@ -125,6 +125,10 @@ test('a line is edited, added and removed; undo brings it back; saving makes a v
   await expect(row(page, 'seed-crystals')).toContainText('a few grains');
   await page.getByRole('button', { name: 'Boiling aids', exact: true }).click();
   await editor.getByRole('button', { name: 'Remove this line' }).click();
+  // The step that charges it goes along: that is said before.
+  const leaving = page.getByRole('dialog', { name: 'Take Boiling aids away?' });
+  await expect(leaving).toContainText('Step 3, Charge: boiling aids taken away');
+  await leaving.getByRole('button', { name: 'Take it away' }).click();
   await expect(row(page, 'aids')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row(page, 'aids')).toBeVisible();
@@ -208,7 +212,8 @@ test('a file is imported, refused with line and reason when broken, and exported
   await expect(row(page, 'hydroxide')).toContainText('25.0mmol');
   await expect(page.getByText('Much for a catalyst')).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export file' }).click();
+  await page.getByRole('button', { name: 'Print and export' }).click();
+  await page.getByRole('link', { name: 'Export file' }).click();
   expect(readFileSync(await (await download).path(), 'utf8')).toBe(dienoneText());
 });
 

@@ -1,3 +1,4 @@
+import { casesOfSchools } from '../support/casesOfSchools';
 import { benchResults } from '@/core/results/benchResults';
 import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
@@ -117,4 +118,27 @@ test('the yield rests on what was charged, or on the plan where the course says 
   );
   expect(planned.sentence).toContain('planned charge');
   expect(planned.ledger[0]?.label).toContain('as planned');
+});
+
+const cases = casesOfSchools();
+const usually = cases.map(({ shows }) => shows({}));
+const showsOther = (conventions: Conventions) => cases.some(({ shows }, i) => shows(conventions) !== usually[i]);
+
+test('every choice that a course is offered changes something that people see', () => {
+  for (const id of conventionIds) {
+    const { schools, usual, acts, waits } = conventionOf(id);
+    expect([id, acts === undefined]).toEqual([id, waits !== undefined]);
+    if (acts === undefined) continue;
+    for (const school of Object.keys(schools).filter((one) => one !== usual))
+      expect([id, school, showsOther({ [id]: school })]).toEqual([id, school, true]);
+  }
+});
+
+test('a choice that waits is not offered, since it changes nothing', () => {
+  const waiting = conventionIds.filter((id) => conventionOf(id).waits !== undefined);
+  expect(waiting).toHaveLength(5);
+  for (const which of [0, -1]) {
+    const chosen = waiting.map((id) => [id, Object.keys(conventionOf(id).schools).at(which)]);
+    expect(showsOther(Object.fromEntries(chosen) as Conventions)).toBe(false);
+  }
 });

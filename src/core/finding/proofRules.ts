@@ -58,6 +58,16 @@ export const proofRules = {
     says: '{a}, then {b} in the same vessel: {solid} falls out in the funnel.',
     remedies: ['A wash with water between them.'],
   },
+  'proof.schoolAgent': {
+    title: 'Another agent than the course’s',
+    says: 'The sheet dries over {agent}; the course dries over {school}.',
+    remedies: ['Either is fine where the compound allows it; say why, or change the line.'],
+  },
+  'proof.schoolOrder': {
+    title: 'Another order than the course’s',
+    says: 'The {wash} comes first; the course washes {school}.',
+    remedies: ['Where what must go decides, leave it and say why.'],
+  },
   'proof.agent': {
     title: 'Drying agent unfit for the product',
     says: '{agent} does not go with {product}.',

@@ -193,7 +193,7 @@ export interface Faces<P, A, S extends string = string> {
   readonly purity?: (
     actual: A,
     context: StepContext<P>,
-  ) => { readonly stage: string; readonly area: Worked<'fraction'> } | undefined;
+  ) => { readonly stage: string; readonly area: Worked<'fraction'>; readonly corrected: boolean } | undefined;
   readonly boiling?: (actual: A, context: StepContext<P>) => BoilingRange | undefined;
   /** What its picture shows; without one only what is read is drawn. */
   readonly drawing?: (actual: A, context: StepContext<P>) => Drawing;

@@ -1,3 +1,5 @@
+import { schoolWords } from '../conventions/words';
+import type { StepContext } from './operation';
 import type { Way } from './ask';
 
 /** Ways of measuring that several operations share. */
@@ -28,6 +30,12 @@ export const taredVesselWay: Way = {
     { slot: 'full', says: 'Weigh the vessel with what is in it.', dim: 'mass', unit: 'g', configuration: true },
   ],
 };
+
+/** A single temperature at a slot; where the bulb is, if the course has one place for it. */
+export function placedTemperature({ bench: { doc } }: StepContext, says: string, slot?: string): Way {
+  const place = schoolWords(doc.conventions, 'thermometer', undefined);
+  return temperatureWay(place === undefined ? says : `${says} ${place}`, slot);
+}
 
 /** A single temperature at a slot. */
 export function temperatureWay(says: string, slot = 'temperature'): Way {

@@ -1,3 +1,4 @@
+import { schoolOf } from '../conventions/catalogue';
 import { chargeComplete } from '../bench/benchCharge';
 import { ledgerOf } from './ledger';
 import { mainStages } from '../document/mainStages';
@@ -74,7 +75,8 @@ function sentenceOf(
 ): string {
   const won = main.filter(({ stage }) => contentOf(rootOf(doc, stage)) !== undefined);
   const made = main.filter((one) => !won.includes(one));
-  if (made.length === 0) return takenApart(main, ledger);
-  const first = summarySentence(made, allowed, ledger, onPlan(doc));
-  return won.length === 0 ? first : `${first} ${takenApart(won, [])}`;
+  const claim = schoolOf(doc.conventions, 'purityClaim');
+  if (made.length === 0) return takenApart(main, ledger, claim);
+  const first = summarySentence(made, allowed, ledger, { planned: onPlan(doc), claim });
+  return won.length === 0 ? first : `${first} ${takenApart(won, [], claim)}`;
 }

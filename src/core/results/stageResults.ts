@@ -42,6 +42,8 @@ export interface StageResult {
   readonly boiling?: BoilingVerdict;
   /** Of all areas in its chromatogram; no mass fraction. */
   readonly area?: Worked<'fraction'>;
+  /** The areas were divided by their response factors before. */
+  readonly corrected?: true;
 }
 
 /** Results of every stage, in the order of the preparation. */
@@ -61,7 +63,7 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
   const substance = bench.doc.substances.find(({ id }) => id === stage.substance);
   const area = steps
     .flatMap(({ operation, actual, context }) => operation.purity?.(actual, context) ?? [])
-    .findLast((one) => one.stage === stage.id)?.area;
+    .findLast((one) => one.stage === stage.id);
   const boiling = isLiquid(substance) ? boilingOf(steps, stage, substance) : undefined;
   return {
     stage,
@@ -76,7 +78,7 @@ function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): S
     ...(best ? { best } : {}),
     ...(substance?.melting ? { literature: substance.melting } : {}),
     ...(boiling ? { boiling } : {}),
-    ...(area ? { area } : {}),
+    ...(area ? { area: area.area, ...(area.corrected ? { corrected: true } : {}) } : {}),
     verdict: verdict(best, substance?.melting, inSentence(substance?.name ?? stage.name), runs),
   };
 }

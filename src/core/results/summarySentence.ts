@@ -19,17 +19,24 @@ const melts: Readonly<Record<StageResult['verdict']['kind'], string>> = {
   low: ', lower than the pure compound',
 };
 
+/** How the result is worded. */
+export interface SummaryOptions {
+  /** The yield rests on the planned amounts. @default false */
+  readonly planned?: boolean;
+  /** School of what is claimed of the purity. @default strongest */
+  readonly claim?: string;
+}
+
 /**
  * The result in a sentence, and where the most of it went.
  *
  * @param stages from the reaction to the product
- * @param planned whether the yield rests on the planned amounts
  */
 export function summarySentence(
   stages: readonly StageResult[],
   theory: Worked<'mass'> | undefined,
   ledger: readonly Level[],
-  planned = false,
+  { planned = false, claim = 'strongest' }: SummaryOptions = {},
 ): string {
   const basis = planned ? 'planned charge' : 'charge';
   const product = stages.at(-1);
@@ -47,19 +54,29 @@ export function summarySentence(
   const whole = projected ? ` as measured (${text(projected)} projected, as if all of it had been taken on)` : '';
   const reactions = overall && Object.keys(overall.inputs).length;
   const over = overall ? `, ${text(overall)} over the ${reactions} reactions` : '';
-  const range = `${over}${whole}${identity(product)}`;
+  const range = `${over}${whole}${identity(product, claim)}`;
   return [`${text(mass.mass)} ${inSentence(stage.name)}${share}${range}.`, largestLoss(ledger)]
     .filter(Boolean)
     .join(' ');
 }
 
 /** A solid by its melting range; a liquid by its boiling range, never by a range that it has not. */
-function identity({ best, verdict, boiling, area }: StageResult): string {
-  const peak = area ? `, ${text(area)} of the area in its chromatogram` : '';
-  if (boiling?.range)
-    return `, boiling at ${formatRange(boiling.range.from, boiling.range.to)}${boils[boiling.kind]}${peak}`;
-  if (boiling) return peak;
-  return `${best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : ''}${peak}`;
+function identity(result: StageResult, claim: string): string {
+  if (claim === 'looks') return '';
+  const peak = claim === 'range' ? '' : peakOf(result);
+  if (claim === 'area' && peak !== '') return peak;
+  return `${rangeOf(result)}${peak}`;
+}
+
+const peakOf = ({ area, corrected }: StageResult): string =>
+  area
+    ? `, ${text(area)} ${corrected ? 'by its chromatogram, response-corrected' : 'of the area in its chromatogram'}`
+    : '';
+
+function rangeOf({ best, verdict, boiling }: StageResult): string {
+  if (boiling?.range) return `, boiling at ${formatRange(boiling.range.from, boiling.range.to)}${boils[boiling.kind]}`;
+  if (boiling) return '';
+  return best ? `, melting at ${formatRange(best.onset, best.clear)}${melts[verdict.kind]}` : '';
 }
 
 const boils: Readonly<Record<BoilingVerdict['kind'], string>> = {
@@ -72,12 +89,12 @@ const boils: Readonly<Record<BoilingVerdict['kind'], string>> = {
 };
 
 /** What was won of each thing that was taken, and where the most of it went. */
-export function takenApart(stages: readonly StageResult[], ledger: readonly Level[]): string {
+export function takenApart(stages: readonly StageResult[], ledger: readonly Level[], claim = 'strongest'): string {
   const parts = stages.map((one) => {
     const { stage, mass, recovered } = one;
     if (!mass) return `${stage.name}: not weighed yet`;
     const share = recovered ? `, ${text(recovered)} recovered` : '';
-    const range = identity(one);
+    const range = identity(one, claim);
     return `${stage.name}: ${text(mass.mass)}${share}${range}`;
   });
   return [`${parts.join('; ')}.`, largestLoss(ledger)].filter(Boolean).join(' ');

@@ -2,6 +2,8 @@
 import { conventionIds, conventionOf, schoolOf } from '@/core/conventions/catalogue';
 import type { ConventionId, Conventions } from '@/core/conventions/catalogue';
 
+const isOffered = (id: ConventionId) => conventionOf(id).acts !== undefined;
+
 /** Questions on which practitioners differ; the usual answer with its reason, and what the choice changes here. */
 export function ConventionList({
   conventions,
@@ -19,12 +21,9 @@ export function ConventionList({
   return (
     <section className="card-plain entry-card" aria-label="Conventions">
       <h2>Conventions</h2>
-      <p className="muted">
-        Where practitioners differ. The class’s record says which was used. Where nothing is said of an effect, the
-        choice is kept with the class and no step asks for it yet.
-      </p>
+      <p className="muted">Where practitioners differ. The class’s record says which was used.</p>
       <ul className="conventions">
-        {conventionIds.map((id) => {
+        {conventionIds.filter(isOffered).map((id) => {
           const { question, schools, usual, why, acts } = conventionOf(id);
           const now = schoolOf(conventions, id);
           return (
@@ -48,6 +47,19 @@ export function ConventionList({
             </li>
           );
         })}
+      </ul>
+      <h3>Not to choose yet</h3>
+      <ul className="conventions-waiting">
+        {conventionIds
+          .filter((id) => !isOffered(id))
+          .map((id) => {
+            const { question, schools, usual, waits } = conventionOf(id);
+            return (
+              <li key={id}>
+                <strong>{question}</strong>: {schools[usual]?.label}. Comes with {waits}.
+              </li>
+            );
+          })}
       </ul>
     </section>
   );

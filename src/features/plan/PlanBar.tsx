@@ -6,7 +6,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api } from '@/api/client';
 import { missingParts } from '@/core/process/proof/missingParts';
-import { Icon } from '@/components/Icon';
+import { TakeOut } from './TakeOut';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { MeetingDialog } from './MeetingDialog';
 import { readText } from '@/components/fields/readers';
@@ -65,9 +65,7 @@ export function PlanBar({
               </Button>
             </>
           )}
-          <Button variant="line" size="sm" href={`/api/v1/preparations/${id}/file`}>
-            <Icon name="download" /> Export file
-          </Button>
+          <TakeOut id={id} dirty={dirty} />
           {canEdit && (
             <Button
               variant="line"

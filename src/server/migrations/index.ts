@@ -336,10 +336,28 @@ export const migrations: readonly Migration[] = [
   column('preparation_versions', 'reason', "VARCHAR(300) NOT NULL DEFAULT ''"),
   // Steps that are kept by themselves, to be put into other procedures.
   table('step_blocks', {
-    id: { ...code(26), primaryKey: true },
+    id,
     title: text(120),
     document: { type: DataTypes.TEXT('medium'), allowNull: false },
     author_name: text(120),
     created_at: time(),
+  }),
+  // Sheets that are made as PDF, one at a time; kept for an hour.
+  table('print_jobs', {
+    id,
+    sheet: code(20),
+    preparation_id: reference('preparations'),
+    version: { type: DataTypes.INTEGER, allowNull: false },
+    // For the server's own browser; empty once it is done.
+    ticket: code(40),
+    ticket_hash: code(64),
+    state: code(12),
+    pages: { type: DataTypes.INTEGER, allowNull: true },
+    says: { ...text(300), defaultValue: '' },
+    pdf: { type: DataTypes.BLOB('medium'), allowNull: true },
+    requested_by: code(26),
+    created_at: time(),
+    taken_at: time(true),
+    ended_at: time(true),
   }),
 ];

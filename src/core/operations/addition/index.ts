@@ -5,7 +5,7 @@ import { cautionOf, chargeSentence, lineOutcome } from '../charge';
 import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { enter } from '../../process/worktop/enter';
 import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
@@ -99,7 +99,7 @@ export const addition = defineOperation({
           id: `portion-${round}`,
           title: `Portion ${round} of ${portions}`,
           about: { round },
-          ways: [temperatureWay(`Highest temperature after portion ${round}.`, 'highest')],
+          ways: [placedTemperature(context, `Highest temperature after portion ${round}.`, 'highest')],
           window: window(context.params),
         }),
         done: highest.some(({ body }) => body.place.round === round),

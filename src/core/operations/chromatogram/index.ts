@@ -1,3 +1,5 @@
+import { schoolOf } from '../../conventions/catalogue';
+import { schoolWords } from '../../conventions/words';
 import { checks, measure } from '../asks';
 import { readAs, readingsAt } from '../onRecord';
 import { sample } from '../../process/worktop/sample';
@@ -9,6 +11,7 @@ import type { Live } from '../../record/foldRecord';
 import type { Reading } from '../../record/entry';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
+import type { Preparation } from '../../document/document';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
@@ -18,6 +21,10 @@ const fields = {
 const vessels = {
   in: stays('Vessel that is sampled'),
 } satisfies Slots;
+
+/** Whether the course reports what response factors make of the areas. */
+const isCorrected = ({ conventions }: Pick<Preparation, 'conventions'>) =>
+  schoolOf(conventions, 'recoveredPurity') === 'corrected';
 
 /** Area per cent of the product, the solvent's peak left out. It is no mass fraction while response factors are not known. */
 export const chromatogram = defineOperation({
@@ -39,13 +46,22 @@ export const chromatogram = defineOperation({
     ...checks(context, { vial: 'The number of the vial stands on the record and on the vial.' }),
     measure(context, {
       id: 'area',
-      title: 'Area of the product',
+      title: isCorrected(context.bench.doc) ? 'Corrected share of the product' : 'Area of the product',
       ways: [
         {
           id: 'area',
           label: 'Area per cent',
           slots: [
-            { slot: 'area', says: 'Area of its peak over all areas but the solvent’s.', dim: 'fraction', unit: '%' },
+            {
+              slot: 'area',
+              says: schoolWords(
+                context.bench.doc.conventions,
+                'recoveredPurity',
+                'Area of its peak over all areas but the solvent’s.',
+              ),
+              dim: 'fraction',
+              unit: '%',
+            },
           ],
         },
       ],
@@ -53,8 +69,22 @@ export const chromatogram = defineOperation({
   ],
   purity: ({ area }, context) => {
     const read = area && readAs(context, area);
-    return read?.q.dim === 'fraction' ? { stage: context.params.of, area: read as Worked<'fraction'> } : undefined;
+    return read?.q.dim === 'fraction'
+      ? {
+          stage: context.params.of,
+          area: read as Worked<'fraction'>,
+          corrected: isCorrected(context.bench.doc),
+        }
+      : undefined;
   },
-  outcome: ({ area }, context) => (area ? [{ label: 'area of the product', worked: readAs(context, area) }] : []),
+  outcome: ({ area }, context) =>
+    area
+      ? [
+          {
+            label: isCorrected(context.bench.doc) ? 'corrected share of the product' : 'area of the product',
+            worked: readAs(context, area),
+          },
+        ]
+      : [],
   drawing: () => ({ kind: 'trace', shows: 'peaks' }),
 });

@@ -1,9 +1,10 @@
+import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { crystallize } from '../../process/worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
@@ -12,6 +13,7 @@ import { stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
+import type { StepContext } from '../operation';
 import type { Slots } from '../declare/vessels';
 
 const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' } as const;
@@ -34,6 +36,14 @@ export interface Cooling {
   readonly bath: keyof typeof baths;
 }
 
+interface BathOf {
+  readonly params: { readonly bath: keyof typeof baths; readonly undisturbed?: boolean | undefined };
+  readonly bench: Pick<StepContext['bench'], 'doc'>;
+}
+/** Where it cools: crystals form in the course's way, everything else in the bath. */
+const bathWords = ({ params: { bath, undisturbed }, bench }: BathOf): string =>
+  undisturbed ? schoolWords(bench.doc.conventions, 'cooling', baths[bath]) : baths[bath];
+
 /** Cooling for a time in air, water or ice, to below a temperature. */
 export const cooling = defineOperation({
   name: 'cooling',
@@ -52,17 +62,17 @@ export const cooling = defineOperation({
       bath: context.params.bath,
     };
   },
-  sentence: ({ params: { minutes: planned, bath, below_C, undisturbed } }) =>
-    `Cool ${baths[bath]} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`,
+  sentence: ({ params: { minutes: planned, bath, below_C, undisturbed }, bench }) =>
+    `Cool ${bathWords({ params: { bath, undisturbed }, bench })} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`,
   timing: () => ({ fixed_min: 0, grows: 'heat' }),
   predict: (work, { bath, below_C }) =>
     crystallize(work, work.place('in'), bath === 'ice' ? Math.min(0, below_C) : below_C),
   asks: (_, context) => [
-    event(context, 'begun', `Put it ${baths[context.params.bath]}.`, 'Cooling'),
+    event(context, 'begun', `Put it ${bathWords(context)}.`, 'Cooling'),
     measure(context, {
       id: 'temperature',
       title: 'Temperature',
-      ways: [temperatureWay('Read the temperature when the time is over.')],
+      ways: [placedTemperature(context, 'Read the temperature when the time is over.')],
       window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
     }),
     event(context, 'ended', 'Go on when it is cold.', 'It is cold'),

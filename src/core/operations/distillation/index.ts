@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { distilOver } from './predict';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
@@ -67,6 +68,12 @@ const conditions = ({ high_C, ...params }: DistillationParams): Conditions => ({
   distils: { vapour_C: high_C },
 });
 
+/** How full, and what keeps it boiling evenly. */
+const halfFull = ({ bench: { doc } }: StepContext): string => {
+  const aids = schoolWords(doc.conventions, 'boiling', undefined);
+  return aids === undefined ? setUp.half : `The flask is at most half full. ${aids}`;
+};
+
 /** Simple distillation: forerun, the main cut on its plateau, and never to dryness. */
 export const distillation = defineOperation({
   name: 'distillation',
@@ -117,7 +124,7 @@ export const distillation = defineOperation({
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => distilOver(work, params),
   asks: ({ mass, first, last }, context) => [
-    ...checks(context, setUp),
+    ...checks(context, { ...setUp, half: halfFull(context) }),
     event(context, 'heatOn', 'Turn the heat on.', 'Heat is on'),
     event(context, 'firstDrop', 'Collect the forerun.', 'First drop'),
     {

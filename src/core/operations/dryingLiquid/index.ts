@@ -1,3 +1,5 @@
+import { schoolOf } from '../../conventions/catalogue';
+import { schoolWords } from '../../conventions/words';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { dryWith } from './predict';
@@ -5,6 +7,7 @@ import { timer } from '../timer';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';
+import type { StepContext } from '../operation';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
@@ -29,6 +32,9 @@ export interface DryingLiquid {
   readonly filtered?: Live<Happening>;
 }
 
+const said = ({ bench: { doc } }: StepContext, id: 'dryLiquid' | 'takingOff', usual: string) =>
+  schoolWords(doc.conventions, id, usual);
+
 /** Drying an organic liquid: dose, swirl, look, add more; then off the agent, which is rinsed. */
 export const dryingLiquid = defineOperation({
   name: 'dryingLiquid',
@@ -47,8 +53,13 @@ export const dryingLiquid = defineOperation({
   asks: (_, context) => [
     ...measureLine(context, context.params.agent),
     event(context, 'begun', 'Swirl, then let it stand.', 'It stands'),
-    event(context, 'dry', 'Clear, and the grains move free? All clumped means: add more.', 'Clear and loose'),
-    event(context, 'filtered', 'Filter, plug or decant into a dry flask.', 'Off the agent'),
+    event(
+      context,
+      'dry',
+      said(context, 'dryLiquid', 'Clear, and the grains move free? All clumped means: add more.'),
+      schoolOf(context.bench.doc.conventions, 'dryLiquid') === 'both' ? 'Clear and loose' : 'It is dry',
+    ),
+    event(context, 'filtered', said(context, 'takingOff', 'Filter, plug or decant into a dry flask.'), 'Off the agent'),
     ...(context.params.rinse ? measureLine(context, context.params.rinse) : []),
   ],
   timers: ({ begun: from, dry: to }, context) =>

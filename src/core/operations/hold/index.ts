@@ -5,7 +5,7 @@ import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
@@ -70,7 +70,7 @@ export const hold = defineOperation({
         id: 'temperature',
         title: 'Temperature',
         about: { round: nextRound(context, 'temperature') },
-        ways: [temperatureWay('Read the temperature in the flask.')],
+        ways: [placedTemperature(context, 'Read the temperature in the flask.')],
         window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 3 },
       }),
       done: temperatures.length > 0,

@@ -1,9 +1,11 @@
+import { schoolOf } from '../../conventions/catalogue';
+import { schoolWords } from '../../conventions/words';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { eventsAt, readingsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { setPH } from './predict';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
@@ -63,15 +65,19 @@ export const neutralization = defineOperation({
           measure(context, {
             id: 'temperature',
             title: 'Highest temperature',
-            ways: [temperatureWay('Highest temperature while adding.')],
+            ways: [placedTemperature(context, 'Highest temperature while adding.')],
             window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
           }),
         ]),
     event(
       context,
       'reached',
-      `Test a drop on paper: pH ${context.params.low_pH}–${context.params.high_pH}, and no more gas.`,
-      'The paper says so',
+      schoolWords(
+        context.bench.doc.conventions,
+        'neutralizing',
+        `Test a drop on paper: pH ${context.params.low_pH}–${context.params.high_pH}, and no more gas.`,
+      ),
+      schoolOf(context.bench.doc.conventions, 'neutralizing') === 'gasThenPh' ? 'The paper says so' : 'It is so',
     ),
   ],
   check: ({ temperature }, context) =>

@@ -4,7 +4,7 @@ import { cautionOf } from '../charge';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { timer } from '../timer';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import { crystallize } from '../../process/worktop/crystallize';
 import { letGasGo } from '../../process/worktop/enter';
@@ -80,7 +80,7 @@ export const quench = defineOperation({
     measure(context, {
       id: 'temperature',
       title: 'Temperature of the mixture',
-      ways: [temperatureWay('Read the temperature in the flask.')],
+      ways: [placedTemperature(context, 'Read the temperature in the flask.')],
       window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
     }),
     event(context, 'poured', 'Pour it in, stirring.', 'Poured'),

@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { checks, event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
@@ -104,7 +105,10 @@ export const reactiveDistillation = defineOperation({
     work.follow(receiver);
   },
   asks: ({ heads }, context) => [
-    ...checks(context, setUp),
+    ...checks(context, {
+      ...setUp,
+      aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
+    }),
     event(context, 'heatOn', 'Turn the heat on, gently.', 'Heat is on'),
     {
       ...measure(context, {

@@ -1,3 +1,5 @@
+import { schoolOf } from '../../conventions/catalogue';
+import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { inSentence } from '../../document/inSentence';
 import { expectedSolvent } from './expectedSolvent';
@@ -93,7 +95,8 @@ export const recrystallization = defineOperation({
   actual,
   sentence: (context) => {
     const name = lineAt(context, context.params.solvent)?.plan.facts.substance.substance.name ?? 'solvent';
-    return `Dissolve the ${stageName(context, context.params.from)} in the least boiling ${inSentence(name)}.`;
+    const least = schoolOf(context.bench.doc.conventions, 'recrystallizationSolvent') === 'portions';
+    return `Dissolve the ${stageName(context, context.params.from)} in ${least ? 'the least' : 'the fixed amount of'} boiling ${inSentence(name)}.`;
   },
   timing: ({ boil_min }) => ({ fixed_min: boil_min, grows: 'heat' }),
   predict: (work, params) => dissolveHot(work, params),
@@ -108,7 +111,10 @@ export const recrystallization = defineOperation({
   cautions: (context) => (context.params.charcoal ? cautionOf(context, context.params.charcoal) : []),
   asks: ({ dissolved, total, expected }, context) => [
     massAsk(context),
-    ...checks(context, setUp),
+    ...checks(context, {
+      ...setUp,
+      aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
+    }),
     {
       ...measure(context, {
         id: 'portion',
@@ -121,7 +127,11 @@ export const recrystallization = defineOperation({
             slots: [
               {
                 slot: 'volume',
-                says: 'Add boiling solvent, wait for the boil. Volume added:',
+                says: schoolWords(
+                  context.bench.doc.conventions,
+                  'recrystallizationSolvent',
+                  'Add boiling solvent, wait for the boil. Volume added:',
+                ),
                 dim: 'volume',
                 unit: 'mL',
               },

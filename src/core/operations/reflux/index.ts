@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
@@ -5,7 +6,7 @@ import { durationOf } from '../duration';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
 import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
-import { temperatureWay } from '../ways';
+import { placedTemperature } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { react } from '../../process/worktop/react';
@@ -117,7 +118,10 @@ export const reflux = defineOperation({
   equipment: heatingWords,
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
   asks: ({ temperatures }, context) => [
-    ...checks(context, setUp),
+    ...checks(context, {
+      ...setUp,
+      aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
+    }),
     event(context, 'heatOn', 'Turn the heat on.', 'Heat is on'),
     event(
       context,
@@ -130,7 +134,7 @@ export const reflux = defineOperation({
         id: 'temperature',
         title: 'Temperature at reflux',
         about: { round: nextRound(context, 'temperature') },
-        ways: [temperatureWay('Read the temperature in the flask.')],
+        ways: [placedTemperature(context, 'Read the temperature in the flask.')],
         window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 3 },
       }),
       done: temperatures.length > 0,

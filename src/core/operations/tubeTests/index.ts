@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { checks, event } from '../asks';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
@@ -60,7 +61,10 @@ export const tubeTests = defineOperation({
     }),
   }),
   sentence: ({ params: { reagent, sign } }) => `Same drops of ${reagent} into every tube, all at once: ${sign}?`,
-  cautions: () => ['Waste of each test goes into its own bottle.'],
+  cautions: ({ bench: { doc } }) => {
+    const odour = schoolWords(doc.conventions, 'odour', undefined);
+    return ['Waste of each test goes into its own bottle.', ...(odour === undefined ? [] : [odour])];
+  },
   predict: (work) => sample(work, { low: 0.01, typical: 0.02, high: 0.05 }),
   asks: ({ seen }, context) => [
     ...checks(context, { labelled: 'Every tube is labelled, the controls too.' }),

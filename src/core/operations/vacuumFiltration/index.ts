@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt } from '../onRecord';
@@ -65,7 +66,11 @@ export const vacuumFiltration = defineOperation({
     event(
       context,
       'filtered',
-      'Pour it on with swirling; rinse the flask with a little cold filtrate.',
+      schoolWords(
+        context.bench.doc.conventions,
+        'rinsing',
+        'Pour it on with swirling; rinse the flask with a little cold filtrate.',
+      ),
       'It is on the paper',
     ),
     ...measureLine(context, context.params.wash),

@@ -1,3 +1,4 @@
+import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
@@ -11,6 +12,7 @@ import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { stays } from '../declare/vessels';
+import type { Way } from '../ask';
 import type { LineReadings } from '../../bench/measured';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
@@ -53,6 +55,13 @@ export interface Weighing {
   readonly mass?: Worked<'mass'>;
 }
 
+/** What it is weighed on, by the way of the course. */
+function onto({ bench: { doc } }: StepContext): Way {
+  const says = schoolWords(doc.conventions, 'weighingPaper', undefined);
+  const [empty, ...rest] = taredVesselWay.slots;
+  return says === undefined || !empty ? taredVesselWay : { ...taredVesselWay, slots: [{ ...empty, says }, ...rest] };
+}
+
 /** Weighing a product, in a vessel that was weighed empty, or net. */
 export const weighing = defineOperation({
   name: 'weighing',
@@ -76,7 +85,8 @@ export const weighing = defineOperation({
   cautions: (context) =>
     byVolume(context) ? [] : ['A forgotten tare cannot be had later: empty, clean and dry, with its label and cap.'],
   asks: ({ readings, mass }, context) => {
-    const ways = byVolume(context) ? [volumeWay, taredVesselWay, netWay] : [taredVesselWay, netWay];
+    const tared = onto(context);
+    const ways = byVolume(context) ? [volumeWay, tared, netWay] : [tared, netWay];
     return [
       {
         ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways }),

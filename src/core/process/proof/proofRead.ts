@@ -3,6 +3,7 @@ import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
 import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
+import { schoolProofs } from './schoolProofs';
 import { stepProofs } from './stepProofs';
 import { stopProofs } from './stopProofs';
 import type { Finding } from '../../finding/finding';
@@ -14,7 +15,14 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
   // A charge table alone has nothing to be read against.
   if (plan.doc.steps.length === 0) return [];
   const subject = { plan, prediction, kind: kindsOf(factsOf(plan.doc)) };
-  return [lineProofs, nameProofs, stepProofs, declaredProofs, washProofs, agentProofs, stopProofs].flatMap((read) =>
-    read(subject),
-  );
+  return [
+    lineProofs,
+    nameProofs,
+    stepProofs,
+    declaredProofs,
+    washProofs,
+    agentProofs,
+    schoolProofs,
+    stopProofs,
+  ].flatMap((read) => read(subject));
 }

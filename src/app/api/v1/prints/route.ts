@@ -1,0 +1,21 @@
+import { object, string } from 'yup';
+import { askForPrint } from '@/server/prints';
+import { readJson } from '@/server/body';
+import { route } from '@/server/route';
+import { sheetIds } from '@/core/sheet/sheets';
+
+const wanted = object({
+  sheet: string().oneOf(sheetIds).required(),
+  preparation: string()
+    .matches(/^[0-9A-Z]{26}$/)
+    .required(),
+}).noUnknown();
+
+export const POST = route(
+  'POST /api/v1/prints',
+  async ({ request, identity }) => {
+    const { sheet, preparation } = await readJson(request, wanted);
+    return Response.json(await askForPrint(sheet, preparation, identity), { status: 201 });
+  },
+  { heavy: true },
+);

@@ -1,0 +1,159 @@
+import 'server-only';
+import { randomBytes } from 'node:crypto';
+import { ulid } from 'ulid';
+import { AppError } from './appError';
+import { canPrint, printPage } from './printer';
+import { config } from './config';
+import { database } from './database';
+import { findPreparation } from './preparations';
+import { insert, rows, run } from './tables';
+import { log } from './log';
+import { sha256 } from './hash';
+import { withLock } from './withLock';
+import type { Identity } from '@/core/people/identity';
+import type { PrintState, SheetId } from '@/core/sheet/sheets';
+
+// A process that died at it does not hold the others up for longer.
+const staleSeconds = 90;
+// Kept for the download; a print is made anew in seconds.
+export const keptMinutes = 60;
+const mostWaiting = 20;
+const lockSeconds = 5;
+
+interface Job {
+  readonly id: string;
+  readonly ticket: string;
+}
+
+/** Asks for a sheet of a preparation's newest version as PDF. One is made at a time, whoever asked. */
+export async function askForPrint(sheet: SheetId, preparation: string, { id: by }: Identity): Promise<PrintState> {
+  if (!canPrint())
+    throw new AppError('unavailable', 'This server has no browser of its own to make a PDF: use the print dialog.');
+  const { version } = await findPreparation(preparation);
+  const [{ waiting } = { waiting: 0 }] = await rows<{ waiting: number }>(
+    "SELECT COUNT(*) AS waiting FROM print_jobs WHERE state IN ('waiting', 'working')",
+  );
+  if (Number(waiting) >= mostWaiting)
+    throw new AppError('tooManyRequests', 'Many sheets wait already. Try again soon.');
+  const id = ulid();
+  const ticket = randomBytes(24).toString('base64url');
+  await insert('print_jobs', {
+    id,
+    sheet,
+    preparation_id: preparation,
+    version,
+    ticket,
+    ticket_hash: sha256(ticket),
+    state: 'waiting',
+    requested_by: by,
+    created_at: new Date(),
+  });
+  void drain();
+  return printState(id, by);
+}
+
+/** Where somebody's print stands. */
+export async function printState(id: string, by: string): Promise<PrintState> {
+  const [row] = await rows<{ state: PrintState['state']; pages: number | null; says: string }>(
+    'SELECT state, pages, says FROM print_jobs WHERE id = :id AND requested_by = :by',
+    { id, by },
+  );
+  if (!row) throw new AppError('notFound', 'There is no such print.');
+  const [{ before } = { before: 0 }] = await rows<{ before: number }>(
+    "SELECT COUNT(*) AS `before` FROM print_jobs WHERE state IN ('waiting', 'working') AND id < :id",
+    { id },
+  );
+  // Whoever looks keeps the queue going: the process that was at it may be gone.
+  if (row.state === 'waiting') void drain();
+  return {
+    id,
+    state: row.state,
+    before: Number(before),
+    ...(row.pages === null ? {} : { pages: row.pages }),
+    ...(row.says === '' ? {} : { says: row.says }),
+  };
+}
+
+/** Takes a print back; one that is being made is ended. */
+export async function cancelPrint(id: string, by: string): Promise<void> {
+  await printState(id, by);
+  await run(
+    "UPDATE print_jobs SET state = 'cancelled', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state IN ('waiting', 'working')",
+    { id },
+  );
+}
+
+/** A finished print with what it is of. */
+export async function printFile(
+  id: string,
+  by: string,
+): Promise<{ readonly pdf: Buffer; readonly title: string; readonly sheet: SheetId }> {
+  const [row] = await rows<{ pdf: Buffer | null; title: string; sheet: SheetId }>(
+    `SELECT j.pdf, p.title, j.sheet FROM print_jobs j JOIN preparations p ON p.id = j.preparation_id
+     WHERE j.id = :id AND j.requested_by = :by AND j.state = 'done'`,
+    { id, by },
+  );
+  if (!row?.pdf) throw new AppError('notFound', 'There is no such print, or it is not done.');
+  return { pdf: row.pdf, title: row.title, sheet: row.sheet };
+}
+
+/** What a ticket opens while its print is being made. */
+export async function printOfTicket(
+  ticket: string,
+): Promise<{ readonly sheet: SheetId; readonly preparation: string; readonly version: number } | undefined> {
+  const [row] = await rows<{ sheet: SheetId; preparation_id: string; version: number }>(
+    "SELECT sheet, preparation_id, version FROM print_jobs WHERE ticket_hash = :hash AND state = 'working'",
+    { hash: sha256(ticket) },
+  );
+  return row && { sheet: row.sheet, preparation: row.preparation_id, version: row.version };
+}
+
+/** Makes what waits, one after the other, as long as no other process is at it. */
+async function drain(): Promise<void> {
+  try {
+    for (let job = await claim(); job; job = await claim()) await make(job);
+  } catch (error) {
+    log.warn({ err: error }, 'printing');
+  }
+}
+
+/** Takes the oldest print that waits, unless one is being made. */
+function claim(): Promise<Job | undefined> {
+  return withLock(database(), 'mozle-print', lockSeconds, async () => {
+    await run(
+      `UPDATE print_jobs SET state = 'failed', says = 'It was not finished. Ask again.', ended_at = UTC_TIMESTAMP(3)
+       WHERE state = 'working' AND taken_at < UTC_TIMESTAMP(3) - INTERVAL ${String(staleSeconds)} SECOND`,
+    );
+    const [busy] = await rows("SELECT id FROM print_jobs WHERE state = 'working' LIMIT 1");
+    if (busy) return undefined;
+    const [next] = await rows<{ id: string; ticket: string }>(
+      "SELECT id, ticket FROM print_jobs WHERE state = 'waiting' ORDER BY id LIMIT 1",
+    );
+    if (!next) return undefined;
+    await run("UPDATE print_jobs SET state = 'working', taken_at = UTC_TIMESTAMP(3) WHERE id = :id", { id: next.id });
+    return next;
+  });
+}
+
+async function make({ id, ticket }: Job): Promise<void> {
+  const isWanted = async () => {
+    const [row] = await rows<{ state: string }>('SELECT state FROM print_jobs WHERE id = :id', { id });
+    return row?.state === 'working';
+  };
+  const printed = await printPage(`${config.ownAddress}/print/${ticket}`, isWanted);
+  if (printed.ok)
+    await run(
+      "UPDATE print_jobs SET state = 'done', pdf = ?, pages = ?, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = ? AND state = 'working'",
+      [printed.pdf, pagesOf(printed.pdf), id],
+    );
+  else if (!printed.cancelled)
+    await run(
+      "UPDATE print_jobs SET state = 'failed', says = :says, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state = 'working'",
+      { says: printed.says, id },
+    );
+}
+
+/** Pages of a PDF as Chromium writes it, its page objects in the open. */
+function pagesOf(pdf: Buffer): number {
+  return [...pdf.toString('latin1').matchAll(/\/Type\s*\/Page(?![a-zA-Z])/g)].length;
+}
