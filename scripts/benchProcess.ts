@@ -1,5 +1,6 @@
 import { batchDistillation } from '@/core/models/distillation/batchDistillation';
 import { computePlan } from '@/core/plan/plan';
+import { planOf } from '@/core/process/planOf';
 import { processPlan } from '@/core/process/processPlan';
 import { summary } from './timings';
 import type { Liquid } from '@/core/models/distillation/binaryPair';
@@ -42,6 +43,11 @@ function time(runs: number, work: (i: number) => void): string {
     );
     const said = time(200, (i) => void processPlan(plans[i % plans.length] as (typeof plans)[number]));
     return `prediction of 60 steps, ${doc.title}: ${said}`;
+  }),
+  ...docs.map((doc) => {
+    const written = Array.from({ length: 20 }, (_, i) => ({ ...sixty(doc), spare_percent: i }));
+    const said = time(200, (i) => void planOf(written[i % written.length] as Preparation));
+    return `recalculation of everything, 60 steps, ${doc.title}: ${said}`;
   }),
   `distillation, 10 stages, 200 points: ${time(60, (i) => {
     batchDistillation({

@@ -2,6 +2,7 @@ import { writeMark } from '@/core/record/mark';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Course } from '@/core/conventions/course';
 import type { EntrySummary } from '@/core/reference/search';
+import type { Decision } from '@/core/versions/proposals';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
@@ -83,6 +84,8 @@ export const api = {
       `/preparations?${new URLSearchParams(Object.entries(query).map(([key, value]) => [key, String(value)])).toString()}`,
     ),
   setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
+  decideProposal: (id: string, proposal: string, decision: Decision) =>
+    call<undefined>('PUT', `/preparations/${id}/proposals`, JSON.stringify({ proposal, decision })),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
   askForPrint: (sheet: SheetId, preparation: string) =>
     call<PrintState>('POST', '/prints', JSON.stringify({ sheet, preparation })),

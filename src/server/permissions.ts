@@ -65,6 +65,7 @@ export const permissions = {
   'GET /api/v1/preparations/[id]/file': staff,
   'PUT /api/v1/preparations/[id]/course': ['coordinator'],
   'PUT /api/v1/preparations/[id]/shelf': ['coordinator'],
+  'PUT /api/v1/preparations/[id]/proposals': ['coordinator'],
   'POST /api/v1/preparations/[id]/copies': ['coordinator'],
   'POST /api/v1/handouts': ['coordinator'],
   'GET /api/v1/blocks': ['coordinator'],

@@ -1,43 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { enterAs, test } from './support';
-import type { Page } from '@playwright/test';
+import { keys } from './keys';
 
 const sheet = readFileSync('tests/handouts/acetanilide-imperative.txt', 'utf8');
-
-/** A person who uses keys only: each key that does something, and each text, counts as one thing done. */
-function keys(page: Page) {
-  let done = 0;
-  const to = async (name: RegExp) => {
-    const here = () =>
-      page.evaluate(() => {
-        const field = document.activeElement;
-        const said = field?.matches('a, button') ? field.textContent : '';
-        const labels =
-          field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement ? [...(field.labels ?? [])] : [];
-        return [field?.getAttribute('aria-label'), ...labels.map((one) => one.textContent), said].join(' ').trim();
-      });
-    for (let i = 0; i < 300; i += 1) {
-      if (name.test(await here())) return;
-      await page.keyboard.press('Tab');
-    }
-    throw new Error(`no way by Tab to ${String(name)}`);
-  };
-  return {
-    press: async (name: RegExp) => {
-      await to(name);
-      await page.keyboard.press('Enter');
-      done += 1;
-    },
-    type: async (name: RegExp, text: string) => {
-      await to(name);
-      await page.keyboard.press('Control+A');
-      await page.keyboard.insertText(text);
-      done += 1;
-    },
-    done: () => done,
-  };
-}
 
 // About 12 s.
 test('her handout becomes a class by keys alone, in no more than forty of them, and a bench begins', async ({

@@ -105,6 +105,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'GET /api/v1/structures': signedIn,
   'PUT /api/v1/preparations/[id]/course': coordinators,
   'PUT /api/v1/preparations/[id]/shelf': coordinators,
+  'PUT /api/v1/preparations/[id]/proposals': coordinators,
   'POST /api/v1/preparations/[id]/copies': coordinators,
   'POST /api/v1/handouts': coordinators,
   'GET /api/v1/blocks': coordinators,

@@ -6,7 +6,7 @@ import type { StageResult } from './stageResults';
  * The version of everything that a result is computed by. It rises with every change that lets a record come to other results; a test
  * holds the golden files against it.
  */
-export const coreVersion = '3';
+export const coreVersion = '4';
 
 /** Numbers of one stage, in g, °C and fractions. */
 export interface StageNumbers {
@@ -28,6 +28,15 @@ export interface Projection {
   /** Yield of what the preparation is for, or what was recovered of it: a fraction. */
   readonly share?: number;
   readonly stages: readonly StageNumbers[];
+  readonly said: readonly Said[];
+}
+
+/** What a bench did otherwise than the sheet says, in its words. */
+export interface Said {
+  readonly step: string;
+  readonly reason: string;
+  /** The whole step. */
+  readonly leftOut?: true;
 }
 
 /** The numbers of a bench from its state alone. */
@@ -42,6 +51,7 @@ export function projectionOf(state: BenchState): Projection {
     cautions: count('caution'),
     ...(share === undefined ? {} : { share }),
     stages: stages.map(numbersOf),
+    said: saidIn(state),
   };
 }
 
@@ -56,4 +66,15 @@ function numbersOf({ stage, mass, percentYield, overall, recovered, best }: Stag
   };
   const known = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
   return { stage: stage.id, ...known };
+}
+
+/** Deviations that stand, and steps that are left out with a reason. */
+function saidIn({ record, steps }: BenchState): readonly Said[] {
+  const skipped = new Set(steps.flatMap((one) => (one.skipped ? [one.skipped.entry.id] : [])));
+  return record.flatMap(({ entry, body, status }): readonly Said[] => {
+    if (status !== 'live') return [];
+    if (body.k === 'deviation') return [{ step: body.step, reason: body.reason }];
+    if (body.k !== 'step' || body.reason === undefined || !skipped.has(entry.id)) return [];
+    return [{ step: body.step, reason: body.reason, leftOut: true }];
+  });
 }

@@ -15,6 +15,7 @@ import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from '@/components/plan/planView';
 import { RoomNav } from './RoomNav';
 import { ReactionScheme } from './ReactionScheme';
+import { useHash } from './useHash';
 import { useGroups } from './useGroups';
 import { StagePanel } from './StagePanel';
 import { TakeAway } from './TakeAway';
@@ -55,6 +56,9 @@ export function PlanScreen({
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [line, setLine] = useState<string | undefined>(undefined);
   const [step, setStep] = useState<string | undefined>(undefined);
+  // Whoever comes to a step's own address sees it chosen.
+  const hash = useHash();
+  const chosen = step ?? (plan.doc.steps.some(({ id }) => id === hash) ? hash : undefined);
   const [room, goTo, href] = useRoom(stored.id);
   const [adding, setAdding] = useState(false);
   const [leaving, setLeaving] = useState<Leaving | undefined>(undefined);
@@ -80,12 +84,12 @@ export function PlanScreen({
       lit,
       toggle: (key) => setOpen((now) => (now === key ? undefined : key)),
       editLine: setLine,
-      step,
+      step: chosen,
       selectStep: setStep,
       issuing,
       setIssuing,
     }),
-    [stored.id, plan, process, edit, canEdit, takeAway, open, lit, step, issuing],
+    [stored.id, plan, process, edit, canEdit, takeAway, open, lit, chosen, issuing],
   );
   return (
     <PlanViewContext.Provider value={view}>

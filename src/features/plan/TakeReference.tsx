@@ -5,6 +5,7 @@ import { api, ApiError } from '@/api/client';
 import { fromReference } from '@/core/editing/fromReference';
 import { takeReference } from '@/core/editing/edit';
 import { PickEntry } from '@/components/PickEntry';
+import { unchosen } from '@/core/document/unchosen';
 import { usePlanView } from '@/components/plan/planView';
 import type { EntrySummary } from '@/core/reference/search';
 import type { PlanLine } from '@/core/plan/planTypes';
@@ -13,8 +14,11 @@ import type { PlanLine } from '@/core/plan/planTypes';
 export function TakeReference({ line }: { readonly line: PlanLine }) {
   const { edit, canEdit } = usePlanView();
   const { name, reference } = line.facts.substance.substance;
-  const [open, setOpen] = useState(false);
-  const [text, setText] = useState(name);
+  // What nobody has chosen yet is asked for at once.
+  const { entered } = line.facts.line;
+  const isChosen = entered.by !== 'words' || entered.text !== unchosen;
+  const [open, setOpen] = useState(!isChosen && reference === undefined);
+  const [text, setText] = useState(isChosen ? name : '');
   const [chosen, setChosen] = useState<EntrySummary | undefined>(undefined);
   const [says, setSays] = useState<string | undefined>(undefined);
   if (!canEdit) return null;

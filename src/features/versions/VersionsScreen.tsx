@@ -1,8 +1,10 @@
 'use client';
 import Link from 'next/link';
 import { DifferenceList } from '@/components/DifferenceList';
+import { Proposals } from './Proposals';
 import { Shell } from '@/components/Shell';
 import type { Difference } from '@/core/versions/differences';
+import type { ShownProposal } from './Proposals';
 import type { Identity } from '@/core/people/identity';
 
 /** A stored version: who, when, why, what is other than in the one before, and which classes ran it. */
@@ -23,11 +25,13 @@ export function VersionsScreen({
   id,
   title,
   versions,
+  proposals,
 }: {
   readonly identity: Identity;
   readonly id: string;
   readonly title: string;
   readonly versions: readonly ToldVersion[];
+  readonly proposals: readonly ShownProposal[];
 }) {
   return (
     <Shell identity={identity} crumb={title}>
@@ -36,6 +40,7 @@ export function VersionsScreen({
           <Link href={`/preparations/${id}`}>Back to the plan</Link>
         </p>
         <h1>Versions of {title}</h1>
+        <Proposals id={id} proposals={proposals} canDecide={identity.role === 'coordinator'} />
         <ol className="versions" reversed>
           {versions.map(({ version, author, reason, at, differences, classes }) => (
             <li key={version} className="card-plain version">

@@ -360,4 +360,12 @@ export const migrations: readonly Migration[] = [
     taken_at: time(true),
     ended_at: time(true),
   }),
+  // What was decided about what past classes propose.
+  table('proposal_decisions', {
+    preparation_id: { ...reference('preparations'), primaryKey: true },
+    proposal: { type: 'VARCHAR(200) CHARACTER SET ascii COLLATE ascii_bin', allowNull: false, primaryKey: true },
+    decision: code(8),
+    author_name: text(120),
+    decided_at: time(),
+  }),
 ];

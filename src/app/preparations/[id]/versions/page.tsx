@@ -1,6 +1,8 @@
 import { differencesBetween } from '@/core/versions/differences';
 import { enterPage, orNotFound } from '@/server/page';
 import { listVersions } from '@/server/preparations';
+import { proposalsOf } from '@/server/proposals';
+import { stepTitle } from '@/core/operations/stepTitle';
 import { VersionsScreen } from '@/features/versions/VersionsScreen';
 
 export const metadata = { title: 'Versions' };
@@ -13,5 +15,18 @@ export default async function VersionsPage({ params }: { readonly params: Promis
     const before = versions[i + 1]?.doc;
     return { ...version, differences: before ? differencesBetween(before, doc) : [] };
   });
-  return <VersionsScreen identity={identity} id={id} title={versions[0]?.doc.title ?? ''} versions={told} />;
+  const [newest] = versions;
+  const proposals = (await proposalsOf(id)).map((one) => {
+    const step = newest?.doc.steps.find(({ id: key }) => key === one.step);
+    return { ...one, about: newest && step ? stepTitle(newest.doc, step) : 'Preparation' };
+  });
+  return (
+    <VersionsScreen
+      identity={identity}
+      id={id}
+      title={newest?.doc.title ?? ''}
+      versions={told}
+      proposals={proposals}
+    />
+  );
 }

@@ -1,0 +1,50 @@
+import 'server-only';
+import { deviationProposals } from '@/core/versions/proposals';
+import { findPreparation } from './preparations';
+import { projectionsOf } from './projections';
+import { rows, run } from './tables';
+import type { ClassSaid, Decision, Proposal } from '@/core/versions/proposals';
+
+// What classes said longer ago is in the versions since.
+const mostClasses = 12;
+
+/** A proposal with what was decided about it. */
+export interface DecidedProposal extends Proposal {
+  readonly decision: Decision;
+}
+
+/** What the last classes of a preparation propose for its next version. */
+export async function proposalsOf(id: string): Promise<readonly DecidedProposal[]> {
+  const { doc } = await findPreparation(id);
+  const classes = await rows<{ id: string; name: string }>(
+    'SELECT id, name FROM classes WHERE preparation_id = :id ORDER BY id DESC LIMIT :most',
+    { id, most: mostClasses },
+  );
+  const said: ClassSaid[] = [];
+  for (const { id: classId, name } of classes)
+    said.push({
+      classId,
+      name,
+      benches: (await projectionsOf(classId)).map(({ bench, projection }) => ({ bench, said: projection.said })),
+    });
+  const decided = new Map(
+    (
+      await rows<{ proposal: string; decision: Decision }>(
+        'SELECT proposal, decision FROM proposal_decisions WHERE preparation_id = :id',
+        { id },
+      )
+    ).map(({ proposal, decision }) => [proposal, decision]),
+  );
+  return deviationProposals(doc, said).map((one) => ({ ...one, decision: decided.get(one.id) ?? 'open' }));
+}
+
+/** Keeps what was decided about a proposal. */
+export async function decide(id: string, proposal: string, decision: Decision, by: string): Promise<void> {
+  await findPreparation(id);
+  await run(
+    `INSERT INTO proposal_decisions (preparation_id, proposal, decision, author_name, decided_at)
+     VALUES (:id, :proposal, :decision, :by, UTC_TIMESTAMP(3))
+     ON DUPLICATE KEY UPDATE decision = VALUES(decision), author_name = VALUES(author_name), decided_at = VALUES(decided_at)`,
+    { id, proposal, decision, by },
+  );
+}
