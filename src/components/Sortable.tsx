@@ -15,6 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import { useMemo } from 'react';
 import type { CSSProperties, PointerEvent, ReactNode } from 'react';
 import type { DragEndEvent } from '@dnd-kit/core';
 
@@ -48,6 +49,9 @@ export function Sortable({
     useSensor(PointerSensor, { activationConstraint: { distance: slack_px } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
+  // The same list for as long as its order is the same: its items are drawn anew with it.
+  const order = items.join(' ');
+  const kept = useMemo(() => (order === '' ? [] : order.split(' ')), [order]);
   const end = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return;
     const [item, place] = [String(active.id), String(over.id)];
@@ -56,7 +60,7 @@ export function Sortable({
   };
   return (
     <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
-      <SortableContext items={[...items]} strategy={verticalListSortingStrategy}>
+      <SortableContext items={kept} strategy={verticalListSortingStrategy}>
         {children}
       </SortableContext>
     </DndContext>

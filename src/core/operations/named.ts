@@ -7,11 +7,24 @@ import type { Trait } from './operation';
 
 type Known = Pick<Step, 'op' | 'params'>;
 
-/** Ids of one kind that a step names, in the order of its fields. An operation that there is not names nothing. */
-export function namedBy({ op, params }: Known, kind: Ref['kind']): readonly string[] {
+type Names = Readonly<Record<Ref['kind'], readonly string[]>>;
+const nothing: Names = { line: [], stage: [], substance: [] };
+
+// A document is read many times between two edits, and what it holds is never changed: parameters that were read once are known.
+const known = new WeakMap<Known['params'], { readonly op: string; readonly names: Names }>();
+
+function namesIn({ op, params }: Known): Names {
+  const before = known.get(params);
+  if (before?.op === op) return before.names;
   const refs = findOperation(op)?.refs(params) ?? [];
-  return refs.filter((ref) => ref.kind === kind).map(({ id }) => id);
+  const of = (kind: Ref['kind']) => refs.filter((ref) => ref.kind === kind).map(({ id }) => id);
+  const names = refs.length === 0 ? nothing : { line: of('line'), stage: of('stage'), substance: of('substance') };
+  known.set(params, { op, names });
+  return names;
 }
+
+/** Ids of one kind that a step names, in the order of its fields. An operation that there is not names nothing. */
+export const namedBy = (step: Known, kind: Ref['kind']): readonly string[] => namesIn(step)[kind];
 
 /** Stage that a step says it works towards. */
 export function goalOf({ op, params }: Known): string | undefined {

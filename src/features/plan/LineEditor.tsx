@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import Offcanvas from 'react-bootstrap/Offcanvas';
 import { FindingCard } from '@/components/FindingCard';
@@ -11,7 +12,13 @@ import { SubstanceFields } from './SubstanceFields';
 import { usePlanView } from '@/components/plan/planView';
 
 /** Everything about one line: its substance, its amount as written, how it is measured, and what is remarked about it. */
-export function LineEditor({ id, onClose }: { readonly id: string | undefined; readonly onClose: () => void }) {
+export const LineEditor = memo(function LineEditor({
+  id,
+  onClose,
+}: {
+  readonly id: string | undefined;
+  readonly onClose: () => void;
+}) {
   const { plan, canEdit, takeAway } = usePlanView();
   const found = plan.lines.find(({ facts }) => facts.line.id === id);
   const remarks = plan.findings.filter(
@@ -64,4 +71,4 @@ export function LineEditor({ id, onClose }: { readonly id: string | undefined; r
       </Offcanvas.Body>
     </Offcanvas>
   );
-}
+});

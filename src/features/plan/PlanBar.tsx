@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api } from '@/api/client';
@@ -29,7 +29,10 @@ export function PlanBar({
   const router = useRouter();
   const [why, setWhy] = useState('');
   const [newer, setNewer] = useState<NewerVersion | undefined>(undefined);
-  const lacking = missingParts(plan.doc).filter(({ severity }) => severity === 'stop').length;
+  const lacking = useMemo(
+    () => missingParts(plan.doc).filter(({ severity }) => severity === 'stop').length,
+    [plan.doc],
+  );
   const copy = async () => {
     const made = await api.createPreparation(state.text);
     state.discard();

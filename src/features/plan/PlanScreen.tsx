@@ -4,24 +4,17 @@ import { Shell } from '@/components/Shell';
 import { AddLine } from './AddLine';
 import { cellWorked } from './cells';
 import { consequencesOf } from '@/core/process/consequences';
-import { ChargeBoard } from './ChargeBoard';
 import { CourseChoice } from './CourseChoice';
-import { FindingsPanel } from './FindingsPanel';
 import { LineEditor } from './LineEditor';
-import { ProcedurePanel } from './ProcedurePanel';
-import { ProcessPanel } from './process/ProcessPanel';
-import { PinPanel } from './PinPanel';
 import { PlanBar } from './PlanBar';
 import { litBy, PlanViewContext } from '@/components/plan/planView';
+import { PlanRooms } from './PlanRooms';
 import { RoomNav } from './RoomNav';
-import { ReactionScheme } from './ReactionScheme';
 import { useHash } from './useHash';
 import { useGroups } from './useGroups';
-import { StagePanel } from './StagePanel';
 import { TakeAway } from './TakeAway';
 import { usePlan } from './usePlan';
 import { useRoom } from './useRoom';
-import { VesselPanel } from './VesselPanel';
 import type { ReactNode } from 'react';
 import type { Identity } from '@/core/people/identity';
 import type { StoredPreparation } from '@/core/document/stored';
@@ -64,6 +57,8 @@ export function PlanScreen({
   const [leaving, setLeaving] = useState<Leaving | undefined>(undefined);
   const [issuing, setIssuing] = useState(false);
   const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
+  const begin = useCallback(() => setAdding(true), []);
+  const closeLine = useCallback(() => setLine(undefined), []);
   const takeAway = useCallback(
     (what: Leaving) => {
       const { changes, findings } = consequencesOf(plan, what.change, what.name);
@@ -104,33 +99,9 @@ export function PlanScreen({
             {plan.doc.protection} Local rules, the risk assessment and the supervising person decide.
           </p>
         )}
-        <div className="plan-grid">
-          <div className="plan-main">
-            {room === 'charge' && (
-              <>
-                <ReactionScheme />
-                <ChargeBoard onAdd={() => setAdding(true)} />
-              </>
-            )}
-            {room === 'procedure' && <ProcedurePanel />}
-            {room === 'process' && (
-              <>
-                <ProcessPanel process={process} />
-                {models}
-              </>
-            )}
-            {room === 'safety' && hazards}
-          </div>
-          <aside className="plan-rail" aria-label="Scale, vessels and findings">
-            <PinPanel />
-            {room !== 'charge' && <FindingsPanel goTo={goTo} />}
-            {room !== 'safety' && <StagePanel />}
-            {room !== 'safety' && <VesselPanel />}
-            {room === 'charge' && <FindingsPanel goTo={goTo} />}
-          </aside>
-        </div>
+        <PlanRooms room={room} goTo={goTo} onAdd={begin} models={models} hazards={hazards} />
       </Shell>
-      <LineEditor id={line} onClose={() => setLine(undefined)} />
+      <LineEditor id={line} onClose={closeLine} />
       {leaving && <TakeAway plan={plan} leaving={leaving} edit={edit} onClose={() => setLeaving(undefined)} />}
       {issue}
       {adding && (

@@ -68,8 +68,8 @@ function StepList({ doc, onOpen }: { readonly doc: Preparation; readonly onOpen:
   const { steps } = useMemo(() => benchState(doc, []), [doc]);
   return (
     <ol className="procedure-steps" aria-label="Steps of the procedure">
-      {steps.map((one) => (
-        <StepRow key={one.step.id} one={one} doc={doc} onOpen={onOpen} />
+      {steps.map((one, i) => (
+        <StepRow key={one.step.id} one={one} number={i + 1} doc={doc} onOpen={onOpen} />
       ))}
     </ol>
   );
@@ -79,10 +79,12 @@ type BenchStep = ReturnType<typeof benchState>['steps'][number];
 
 function StepRow({
   one: { step, operation, context },
+  number,
   doc,
   onOpen,
 }: {
   readonly one: BenchStep;
+  readonly number: number;
   readonly doc: Preparation;
   readonly onOpen: (step: string) => void;
 }) {
@@ -105,6 +107,7 @@ function StepRow({
       onClick={() => selectStep(step.id)}
       onFocusCapture={() => selectStep(step.id)}
     >
+      <span className="step-number">{number}.</span>
       {handle}
       <OperationSign sign={operation.sign} />
       <strong>{operation.sentence(context)}</strong>

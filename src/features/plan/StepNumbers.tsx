@@ -4,6 +4,7 @@ import { findOperation } from '@/core/operations/registry';
 import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
+import { setParam } from '@/core/editing/steps';
 import { paramFault } from './procedure/paramFault';
 import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Step } from '@/core/document/steps';
@@ -28,11 +29,7 @@ export function StepNumbers({ step }: { readonly step: Step }) {
           shown={shownOf(value)}
           inputMode="decimal"
           read={readParam(step, key, value)}
-          commit={(next) =>
-            edit(`step/${step.id}/${key}`, (doc) =>
-              changeStep(doc, step.id, { params: { ...step.params, [key]: next } }),
-            )
-          }
+          commit={(next) => edit(`step/${step.id}/${key}`, (doc) => setParam(doc, step.id, key, next))}
         />
       ))}
       <TypedInput

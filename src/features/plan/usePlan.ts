@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
 import { api, ApiError } from '@/api/client';
 import { openDocument } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
@@ -34,8 +34,10 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
   const [state, dispatch] = useReducer(planReducer, stored, openPlan);
   const [problem, setProblem] = useState<{ readonly code: string; readonly says: string } | undefined>(undefined);
   const [saving, setSaving] = useState(false);
-  const { plan, process } = useMemo(() => planOf(state.doc, course), [state.doc, course]);
-  const text = useMemo(() => writePreparation(state.doc), [state.doc]);
+  // What is typed stands there at once; what follows from it comes a moment later, and gives way to the next key.
+  const settled = useDeferredValue(state.doc);
+  const { plan, process } = useMemo(() => planOf(settled, course), [settled, course]);
+  const text = useMemo(() => writePreparation(settled), [settled]);
   const dirty = text !== state.saved.text;
   const base = state.saved.version;
 
@@ -45,8 +47,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
   }, [stored, canEdit]);
 
   useEffect(() => {
-    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base, doc: state.doc } satisfies Draft));
-  }, [dirty, state.doc, stored.id, base]);
+    if (dirty) localStorage.setItem(draftKey(stored.id), JSON.stringify({ base, doc: settled } satisfies Draft));
+  }, [dirty, settled, stored.id, base]);
 
   const edit: Edit = useCallback((field, change) => canEdit && dispatch({ do: 'edit', change, field }), [canEdit]);
 
@@ -55,7 +57,7 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
     setSaving(true);
     setProblem(undefined);
     try {
-      const { version } = await api.saveVersion(stored.id, base, text, reason.trim());
+      const { version } = await api.saveVersion(stored.id, base, writePreparation(state.doc), reason.trim());
       dispatch({ do: 'saved', doc: state.doc, version });
       localStorage.removeItem(draftKey(stored.id));
       return true;

@@ -21,12 +21,6 @@ export default async function VersionsPage({ params }: { readonly params: Promis
     return { ...one, about: newest && step ? stepTitle(newest.doc, step) : 'Preparation' };
   });
   return (
-    <VersionsScreen
-      identity={identity}
-      id={id}
-      title={newest?.doc.title ?? ''}
-      versions={told}
-      proposals={proposals}
-    />
+    <VersionsScreen identity={identity} id={id} title={newest?.doc.title ?? ''} versions={told} proposals={proposals} />
   );
 }
