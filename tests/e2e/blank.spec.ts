@@ -108,10 +108,12 @@ test('by keys alone, from a blank page: fourteen steps, nothing missing, a class
   await by.type(/^Benches, one name a line/, 'Knot');
   await by.press(/^Issue to 1 bench$/);
   const card = page.getByRole('listitem').filter({ hasText: 'Join code' });
+  await expect(card.locator('dd')).toHaveCount(2);
   const [joinCode, pin] = await card.locator('dd').allTextContents();
   expect(by.done()).toBeLessThanOrEqual(150);
 
-  await page.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench: 'Knot', pin } });
+  const entered = await page.request.post('/api/v1/session', { data: { as: 'group', joinCode, bench: 'Knot', pin } });
+  expect(entered.status()).toBe(200);
   await page.goto('/bench');
   await expect(sentence(page)).toContainText('aniline');
   await read(page, '12.34');

@@ -38,6 +38,9 @@ export const repeatedUntil = Object.keys(untilWords) as readonly (keyof typeof u
 /** How long a step takes, and whether somebody must stand by. */
 export interface StepTime {
   readonly typical_min: number;
+  /** The quickest and the slowest that groups take, where somebody knows. */
+  readonly least_min?: number;
+  readonly most_min?: number;
   readonly attended: boolean;
 }
 

@@ -20,6 +20,8 @@ export interface Timeline {
   readonly total_min: number;
   readonly attended_min: number;
   readonly stops: readonly TimedStep[];
+  /** With every step at its quickest, and at its slowest; absent where no step says either. */
+  readonly range?: { readonly least_min: number; readonly most_min: number };
 }
 
 /**
@@ -30,6 +32,23 @@ export interface Timeline {
  * @param factor scale against the size at which the times were found
  */
 export function timeline(doc: Preparation, factor: number): Timeline {
+  const typical = timed(doc, factor);
+  if (doc.steps.every(({ time }) => time.least_min === undefined && time.most_min === undefined)) return typical;
+  const at = (bound: 'least_min' | 'most_min') =>
+    timed(
+      {
+        ...doc,
+        steps: doc.steps.map((step) => ({
+          ...step,
+          time: { ...step.time, typical_min: step.time[bound] ?? step.time.typical_min },
+        })),
+      },
+      factor,
+    ).total_min;
+  return { ...typical, range: { least_min: at('least_min'), most_min: at('most_min') } };
+}
+
+function timed(doc: Preparation, factor: number): Timeline {
   const ends = new Map<string, number>();
   // When the group has its hands free.
   let free = 0;

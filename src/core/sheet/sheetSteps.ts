@@ -1,5 +1,6 @@
 import { benchState } from '../bench/benchState';
 import { format } from '../quantity/format';
+import { minutesText } from '../document/minutesText';
 import { stepTitle } from '../operations/stepTitle';
 import type { Ask, MeasureAsk, SlotAsk } from '../operations/ask';
 import type { OperationSign } from '../operations/operation';
@@ -29,7 +30,7 @@ export interface SheetStep {
   readonly expect: readonly string[];
   readonly safeStop?: string;
   readonly optional: boolean;
-  readonly minutes: number;
+  readonly time: string;
   readonly attended: boolean;
 }
 
@@ -52,7 +53,7 @@ function sheetStep(doc: Preparation, { step, operation, context, asks }: StepSta
     expect: (step.expect ?? []).map((one) => one.replace(/[.\s]+$/, '')),
     ...(step.safeStop === undefined ? {} : { safeStop: step.safeStop }),
     optional: step.optional ?? false,
-    minutes: step.time.typical_min,
+    time: minutesText(step.time),
     attended: step.time.attended,
   };
 }

@@ -4,6 +4,7 @@ import { asIssued } from '@/core/process/planOf';
 import { benchState } from '@/core/bench/benchState';
 import { hoursAndMinutes } from '@/components/timeText';
 import { Foreseen } from './process/Foreseen';
+import { minutesText } from '@/core/document/minutesText';
 import { moveStep } from '@/core/editing/steps';
 import { OperationSign } from '@/components/OperationSign';
 import { Palette } from './procedure/Palette';
@@ -20,7 +21,7 @@ import type { Preparation } from '@/core/document/document';
 /** The steps as the bench will read them, with their times and the places where one may stop. */
 export function ProcedurePanel() {
   const { plan, process, canEdit, edit } = usePlanView();
-  const { total_min, attended_min } = process.timeline;
+  const { total_min, attended_min, range } = process.timeline;
   const { doc } = plan;
   const empty = doc.steps.length === 0;
   const [changing, setChanging] = useState<string | undefined>(undefined);
@@ -37,8 +38,9 @@ export function ProcedurePanel() {
             'no step yet'
           ) : (
             <>
-              {doc.steps.length} steps, about {hoursAndMinutes(total_min)} ({hoursAndMinutes(attended_min)} attended),{' '}
-              {stops} safe {stops === 1 ? 'stop' : 'stops'}
+              {doc.steps.length} steps, about {hoursAndMinutes(total_min)}{' '}
+              {range && ` (${hoursAndMinutes(range.least_min)} to ${hoursAndMinutes(range.most_min)})`},{' '}
+              {hoursAndMinutes(attended_min)} attended, {stops} safe {stops === 1 ? 'stop' : 'stops'}
             </>
           )}
         </span>
@@ -120,8 +122,7 @@ function StepRow({
       <StepNumbers step={step} />
       <StepTools id={step.id} title={title} onOpen={() => onOpen(step.id)} />
       <small>
-        {title} · {step.time.typical_min}
-        {'\u00a0'}min, {step.time.attended ? 'attended' : 'unattended'}
+        {title} · {minutesText(step.time)}, {step.time.attended ? 'attended' : 'unattended'}
         {step.optional && ' · if needed'}
         {step.safeStop && <em> · may stop here: {step.safeStop}</em>}
       </small>

@@ -38,12 +38,20 @@ export function StepNumbers({ step }: { readonly step: Step }) {
         inputMode="decimal"
         read={readMinutes}
         commit={(typical_min) =>
-          edit(`step/${step.id}/time`, (doc) => changeStep(doc, step.id, { time: { ...step.time, typical_min } }))
+          edit(`step/${step.id}/time`, (doc) => changeStep(doc, step.id, { time: withTypical(step.time, typical_min) }))
         }
       />
     </span>
   );
 }
+
+/** Bounds that the usual time has left go along with it. */
+const withTypical = ({ least_min, most_min, ...time }: Step['time'], typical_min: number): Step['time'] => ({
+  ...time,
+  typical_min,
+  ...(least_min === undefined ? {} : { least_min: Math.min(least_min, typical_min) }),
+  ...(most_min === undefined ? {} : { most_min: Math.max(most_min, typical_min) }),
+});
 
 const isNumeric = (value: unknown): value is NumberOrList =>
   typeof value === 'number' || (Array.isArray(value) && value.every((one) => typeof one === 'number'));

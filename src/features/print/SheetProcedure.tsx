@@ -30,7 +30,7 @@ export function SheetProcedure({
               ))}
               {step.expect.length > 0 && <p>Seen when it goes well: {step.expect.join('; ')}.</p>}
               <p className="paper-time">
-                {step.minutes} min, {step.attended ? 'somebody stands by' : 'goes by itself'}
+                {step.time}, {step.attended ? 'somebody stands by' : 'goes by itself'}
                 {step.optional && ', only if needed'}
                 {step.safeStop !== undefined && `; may stop here: ${step.safeStop}`}
               </p>

@@ -1,5 +1,5 @@
 import { mostOf } from '../limits';
-import { array, lazy, mixed, object, string } from 'yup';
+import { array, boolean, lazy, mixed, object, string } from 'yup';
 import { formatVersion, vesselKinds } from '../document';
 import { measures, repeatedUntil } from '../steps';
 import {
@@ -7,6 +7,7 @@ import {
   common,
   id,
   lineFields,
+  minutes,
   numeral,
   one,
   percent,
@@ -20,6 +21,8 @@ import {
   vesselOf,
   waysOfWriting,
 } from './parts';
+import type { Change } from '../../changed';
+import type { StepTime } from '../steps';
 
 const reference = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of this preparation');
 const ranged = { high: numeral() };
@@ -93,7 +96,21 @@ const stage = object({
 }).noUnknown();
 
 const times = () => bounded(1, 30).integer('must be a whole number').required();
+/** Minutes with their bounds, where somebody knows them. */
+const stepTime = object({
+  typical_min: minutes().required(),
+  least_min: minutes(),
+  most_min: minutes(),
+  attended: boolean().required(),
+})
+  .noUnknown()
+  .required()
+  .test('bounds', 'must have least, typical and most in this order', (value?: Change<StepTime>) => {
+    const { typical_min = 0, least_min = typical_min, most_min = typical_min } = value ?? {};
+    return least_min <= typical_min && typical_min <= most_min;
+  });
 const step = stepWith({
+  time: stepTime,
   after: array(id()).max(10, 'must have at most 10 steps'),
   repeat: object({ until: one(repeatedUntil), least: times(), most: times() })
     .noUnknown()

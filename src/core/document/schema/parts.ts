@@ -210,7 +210,7 @@ export const pin = variant('at', {
   }).noUnknown(),
 });
 
-const minutes = () => bounded(0, 10080);
+export const minutes = () => bounded(0, 10080);
 const taken = object({ low: number(), typical: number().required(), high: number() }).noUnknown();
 /** Values by a key that the operation knows. */
 const assumptions = lazy((value: unknown) =>

@@ -11,6 +11,7 @@ import { paramFault } from './paramFault';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
 import { StepVessels } from './StepVessels';
+import { TimeFields } from './TimeFields';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
@@ -113,6 +114,7 @@ function Words({ step }: { readonly step: Step }) {
         commit={(safeStop) => put('safeStop', { safeStop })}
       />
       <div className="editor-grid">
+        <TimeFields step={step} />
         <SelectField
           label="Somebody stands by"
           value={step.time.attended ? 'yes' : 'no'}
