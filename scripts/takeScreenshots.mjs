@@ -36,7 +36,11 @@ const plan = async (page) => {
     await page.getByRole('img', { name: `Structure of ${name}` }).waitFor();
 };
 
-await picture('sign-in', {});
+await picture('sheet', { role: /^Coordinator/ }, async (page) => {
+  await plan(page);
+  await page.goto(`${page.url().split('#')[0]}/sheets/student`);
+  await page.getByRole('article').waitFor();
+});
 // What a browser says of requests that our own pages make.
 const fromHere = { headers: { 'Sec-Fetch-Site': 'same-origin' } };
 const pins = { Avocet: '417052', Dunlin: '603884', Godwit: '551230', Plover: '332798' };
