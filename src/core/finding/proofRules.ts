@@ -30,10 +30,6 @@ export const proofRules = {
     says: '“{step}” adds {name} in {steps} portions; the charge table has {table}.',
   },
   'proof.noTime': { title: 'No time', says: '“{step}” has no duration: the plan cannot fit it into a period.' },
-  'proof.noTemperature': {
-    title: 'No temperature',
-    says: '“{step}” is warm or cold, and neither it nor its text says how.',
-  },
   'proof.noPlace': {
     title: 'No place for this vessel',
     says: '“{step}” names the {vessel} as “{place}”, and has no such place ({known}): the vessel is left aside.',
@@ -57,6 +53,46 @@ export const proofRules = {
     title: 'Two washes that precipitate',
     says: '{a}, then {b} in the same vessel: {solid} falls out in the funnel.',
     remedies: ['A wash with water between them.'],
+  },
+  'proof.nothing': {
+    title: 'Comes to nothing',
+    says: 'Nothing of the {stage} is foreseen where it is measured: on the way it stays in another vessel, or is never made.',
+    remedies: ['Follow it in the process, step by step: where its mass ends, a step takes from the wrong vessel.'],
+  },
+  'proof.neverMeet': {
+    title: 'They never meet',
+    says: '{reaction} is to run at “{step}”, and nothing of it does: in no vessel is all of it together. Missing there: {lacking}.',
+    remedies: ['Charge it before, into the same vessel; or let the reaction run where everything is together.'],
+  },
+  'proof.otherVessel': {
+    title: 'Two vessels for one line',
+    says: '{name} goes into the {table} by the charge table, and into the {vessel} at “{step}”.',
+    remedies: ['Name the same vessel at both places.'],
+  },
+  'proof.notEmpty': {
+    title: 'The vessel is not empty',
+    says: 'At “{step}” the {vessel} is to take what is made, and still holds {holds} of something else.',
+    remedies: ['Name another vessel, or empty it before.'],
+  },
+  'proof.missesPH': {
+    title: 'Too little to reach the pH',
+    says: 'At “{step}” it takes about {share} the planned amount of {name} to reach the pH.',
+    remedies: ['Plan more of it, or a stronger one: what is left over stays in the bottle.'],
+  },
+  'proof.agentLate': {
+    title: 'Dried after the last weighing',
+    says: 'At “{step}” a drying agent is used and nothing is weighed after it: what it keeps is in no number.',
+    remedies: ['Weigh after it, or dry before the last weighing.'],
+  },
+  'proof.freezes': {
+    title: 'It would freeze',
+    says: 'At “{step}” the {name} is colder than {melts}, at which it melts: it goes solid, and nothing can be stirred or parted.',
+    remedies: ['Cool it less, or add what keeps it liquid.'],
+  },
+  'proof.productAside': {
+    title: 'Product in the layer that is set aside',
+    says: 'At “{step}” about {share} of the {product} goes with the layer that is set aside.',
+    remedies: ['Keep that layer; extract it once more, or salt it out.'],
   },
   'proof.schoolAgent': {
     title: 'Another agent than the course’s',

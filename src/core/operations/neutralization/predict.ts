@@ -54,9 +54,12 @@ function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }:
   const off = (share: number) => excessCharge(work, plus(before, times(added, share)), middle);
   if (Object.keys(work.world.scenario).length > 0 || planned === 0 || off(0) * off(2) >= 0) {
     work.remark(`The planned amount brings it to pH ${shown}.`);
+    // Twice as much comes nearer and is not there yet.
+    if (planned > 0 && Math.abs(off(2)) < Math.abs(off(0)) && off(0) * off(2) > 0) work.endPointTakes(Infinity);
     return;
   }
   const needed = planned * findRoot(off, 0, 2, 1e-3);
+  work.endPointTakes(needed / planned);
   const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 3 });
   work.remark(
     `About ${text(needed)} brings it to pH ${low_pH}–${high_pH}; the planned ${text(planned)} to pH ${shown}. Near the end the paper decides, not the volume.`,

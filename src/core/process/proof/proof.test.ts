@@ -34,6 +34,8 @@ const without = (doc: Preparation, step: string): Preparation => ({
   steps: doc.steps.filter(({ id }) => id !== step),
 });
 
+const datum = (digits: string) => ({ digits, source: 'made up', check: 'from memory' }) as const;
+const warm = { low: '10', high: '11', source: 'made up', check: 'from memory' } as const;
 const ketone = () => shipped('methylcyclohexanone');
 const cloves = () => shipped('eugenol');
 
@@ -62,7 +64,27 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
     'proof.noTime',
     () => withStep(ketone(), 'strip', (step) => ({ ...step, time: { typical_min: 0, attended: true } })),
   ],
-  ['proof.noTemperature', () => withStep(ketone(), 'store', (step) => ({ ...step, op: 'anhydrousSetUp', params: {} }))],
+  ['proof.nothing', () => withSubstance(ketone(), '4-methylcyclohexanone', { logP: datum('-1.0') })],
+  ['proof.neverMeet', () => without(shipped('acetanilide'), 'anhydride')],
+  ['proof.otherVessel', () => withLine(shipped('acetanilide'), 'aniline', (line) => ({ ...line, vessel: 'beaker' }))],
+  [
+    'proof.agentLate',
+    () => ({
+      ...ketone(),
+      steps: [...without(ketone(), 'dry').steps, ...ketone().steps.filter(({ id }) => id === 'dry')],
+    }),
+  ],
+  ['proof.notEmpty', () => withStep(ketone(), 'strip', (step) => ({ ...step, uses: { ...step.uses, to: 'aqueous' } }))],
+  [
+    'proof.missesPH',
+    () =>
+      withLine(shipped('acid-base-neutral'), 'set-free-base', (line) => ({
+        ...line,
+        entered: { by: 'volume', digits: '0.1', unit: 'mL' },
+      })),
+  ],
+  ['proof.freezes', () => withSubstance(shipped('acetanilide'), 'water', { melting: warm })],
+  ['proof.productAside', () => withSubstance(ketone(), '4-methylcyclohexanone', { logP: datum('-1.0') })],
   ['proof.emptyVessel', () => withStep(ketone(), 'stir', (step) => ({ ...step, uses: { in: 'receiver' } }))],
   ['proof.notWeighed', () => without(ketone(), 'strip')],
   [

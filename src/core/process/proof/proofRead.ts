@@ -3,6 +3,7 @@ import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
 import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
+import { matterProofs } from './matterProofs';
 import { schoolProofs } from './schoolProofs';
 import { stepProofs } from './stepProofs';
 import { stopProofs } from './stopProofs';
@@ -23,6 +24,7 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
     washProofs,
     agentProofs,
     schoolProofs,
+    matterProofs,
     stopProofs,
   ].flatMap((read) => read(subject));
 }

@@ -6,12 +6,11 @@ import { inSentence } from '../../document/inSentence';
 import { named } from './subject';
 import { weighingOf } from '../stageAhead';
 import { wholeOf } from '../matter/shelf';
-import type { Field } from '../../operations/declare/fields';
 import type { Finding } from '../../finding/finding';
 import type { Step } from '../../document/steps';
 import type { Subject } from './subject';
 
-/** Every step with its time and temperature, its portions and something to work on; every stage weighed. */
+/** Every step with its time, its portions and something to work on; every stage weighed. */
 export function stepProofs(subject: Subject): readonly Finding[] {
   const { doc } = subject.plan;
   return [
@@ -19,7 +18,6 @@ export function stepProofs(subject: Subject): readonly Finding[] {
       ...(step.time.typical_min > 0
         ? []
         : [finding('proof.noTime', 'caution', { step: step.id, field: 'time' }, { step: named(subject, step) })]),
-      ...temperature(subject, step),
       ...portions(subject, step),
       ...emptyVessel(subject, step),
     ]),
@@ -30,22 +28,6 @@ export function stepProofs(subject: Subject): readonly Finding[] {
 }
 
 const namesStage = (step: Step, id: string) => namedBy(step, 'stage').includes(id);
-
-/** A boiling step is as warm as its liquid boils; any other warm one says how warm. */
-function temperature(subject: Subject, step: Step): readonly Finding[] {
-  const operation = findOperation(step.op);
-  const { hot, boiling } = operation?.conditions?.(step.params) ?? {};
-  // A melting range is read, not set.
-  const told =
-    operation?.melting !== undefined ||
-    Object.entries(operation?.fields ?? {}).some(([key, field]) => isTemperature(field) && key in step.params) ||
-    /\d\s*°C/.test(step.text ?? '');
-  return hot && !boiling && !told
-    ? [finding('proof.noTemperature', 'note', { step: step.id, field: 'temperature' }, { step: named(subject, step) })]
-    : [];
-}
-
-const isTemperature = (field: Field) => field.kind === 'number' && field.unit === '°C';
 
 function portions(subject: Subject, step: Step): readonly Finding[] {
   const dosing = findOperation(step.op)?.doses?.(step.params);

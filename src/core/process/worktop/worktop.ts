@@ -74,6 +74,8 @@ export interface After extends Before {
   readonly lines: readonly string[];
   /** Worth saying beside the step. */
   readonly remarks: readonly string[];
+  /** How much of an acid or base it takes to reach the pH that the step is for, against what is planned; infinite beyond twice as much. */
+  readonly takes?: number;
   /** Places that the step touched, in order. */
   readonly touched: readonly string[];
   /** The most that each place held during the step. */
@@ -98,6 +100,7 @@ export class Worktop<S extends string = string> {
   private readonly found: Loss[] = [];
   private readonly assumptions: Assumption[] = [];
   private readonly said: string[] = [];
+  private takes: number | undefined;
   private readonly touched: string[] = [];
   private readonly peaks: Record<string, Matter> = {};
   private charged: Matter = nothing;
@@ -298,6 +301,11 @@ export class Worktop<S extends string = string> {
     this.found.push({ key: `${this.step.id}/${key}`, label, stage, mass });
   }
 
+  /** Says how much of what the step adds its end point takes, against what is planned. */
+  endPointTakes(share: number): void {
+    this.takes = share;
+  }
+
   remark(text: string): void {
     this.said.push(text);
   }
@@ -363,6 +371,7 @@ export class Worktop<S extends string = string> {
       introduced: this.charged,
       lines: this.lines,
       remarks: this.said,
+      ...(this.takes === undefined ? {} : { takes: this.takes }),
       touched: this.touched,
       peaks: this.peaks,
     };
