@@ -117,7 +117,7 @@ async function addLine(page: Page, typed: string, name: string, role: string): P
 test('plan lines are filled from the reference, and hazards and waste follow', async ({ page }) => {
   await enterAs(page, 'coordinator');
   await openPlan(page, acetanilideText());
-  await addLine(page, 'bicarbonate 1 m', 'Sodium bicarbonate solution, 1 M', 'aid');
+  await addLine(page, 'bicarbonate 1 m', 'Sodium bicarbonate solution, 1 M', 'solvent');
   const editor = page.getByRole('dialog');
   await expect(editor.getByLabel('Concentration, mol/L')).toHaveValue('1.0');
   await expect(editor.getByLabel('Density of the solution, g/mL')).toHaveValue('1.057');

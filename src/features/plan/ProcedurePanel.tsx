@@ -96,7 +96,8 @@ function StepRow({
   const row = useRef<HTMLLIElement>(null);
   const isChosen = chosen === step.id;
   useEffect(() => {
-    if (isChosen) row.current?.scrollIntoView({ block: 'nearest' });
+    // Chosen from elsewhere; what a finger is on must not move away under it.
+    if (isChosen && !row.current?.contains(document.activeElement)) row.current?.scrollIntoView({ block: 'nearest' });
   }, [isChosen]);
   return (
     <li
