@@ -4,12 +4,11 @@ import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { canPrint, printPage } from './printer';
 import { config } from './config';
-import { database } from './database';
 import { findPreparation } from './preparations';
+import { inTransaction } from './inTransaction';
 import { insert, rows, run } from './tables';
 import { log } from './log';
 import { sha256 } from './hash';
-import { withLock } from './withLock';
 import type { Identity } from '@/core/people/identity';
 import type { PrintState, SheetId } from '@/core/sheet/sheets';
 
@@ -18,7 +17,6 @@ const staleSeconds = 90;
 // Kept for the download; a print is made anew in seconds.
 export const keptMinutes = 60;
 const mostWaiting = 20;
-const lockSeconds = 5;
 
 interface Job {
   readonly id: string;
@@ -117,20 +115,27 @@ async function drain(): Promise<void> {
   }
 }
 
-/** Takes the oldest print that waits, unless one is being made. */
+/** Takes the oldest print that waits, unless one is being made: of two that look at once, one waits for the other. */
 function claim(): Promise<Job | undefined> {
-  return withLock(database(), 'mozle-print', lockSeconds, async () => {
+  return inTransaction(async (transaction) => {
     await run(
       `UPDATE print_jobs SET state = 'failed', says = 'It was not finished. Ask again.', ended_at = UTC_TIMESTAMP(3)
        WHERE state = 'working' AND taken_at < UTC_TIMESTAMP(3) - INTERVAL ${String(staleSeconds)} SECOND`,
+      {},
+      transaction,
     );
-    const [busy] = await rows("SELECT id FROM print_jobs WHERE state = 'working' LIMIT 1");
-    if (busy) return undefined;
-    const [next] = await rows<{ id: string; ticket: string }>(
-      "SELECT id, ticket FROM print_jobs WHERE state = 'waiting' ORDER BY id LIMIT 1",
+    const open = await rows<Job & { readonly state: string }>(
+      "SELECT id, ticket, state FROM print_jobs WHERE state IN ('waiting', 'working') ORDER BY id FOR UPDATE",
+      {},
+      transaction,
     );
-    if (!next) return undefined;
-    await run("UPDATE print_jobs SET state = 'working', taken_at = UTC_TIMESTAMP(3) WHERE id = :id", { id: next.id });
+    const [next] = open;
+    if (!next || open.some(({ state }) => state === 'working')) return undefined;
+    await run(
+      "UPDATE print_jobs SET state = 'working', taken_at = UTC_TIMESTAMP(3) WHERE id = :id",
+      { id: next.id },
+      transaction,
+    );
     return next;
   });
 }

@@ -7,6 +7,7 @@ import { DifferenceList } from '@/components/DifferenceList';
 import { format } from '@/core/quantity/format';
 import { limitingChoices } from '@/core/explore/limitingChoices';
 import { readPercent } from '@/components/fields/readers';
+import { withLimiting } from '@/core/editing/limiting';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
 import type { LeftOver, LimitingChoice } from '@/core/explore/limitingChoices';
@@ -46,8 +47,10 @@ export function LeftOverDialog({ reaction, onClose }: { readonly reaction: React
               now={choices.find((one) => one.now)}
               changes={choice.doc && !choice.now ? differencesBetween(doc, choice.doc) : []}
               onTake={() => {
-                const { doc: next } = choice;
-                if (next) edit(`limiting/${reaction.id}`, () => next);
+                edit(
+                  `limiting/${reaction.id}`,
+                  (now) => withLimiting(now, reaction.id, choice.substance, Number(excess)) ?? now,
+                );
                 onClose();
               }}
             />

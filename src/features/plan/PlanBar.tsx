@@ -133,7 +133,7 @@ export function PlanBar({
       )}
       {newer && (
         <MeetingDialog
-          mine={plan.doc}
+          mine={state.doc}
           newer={newer}
           onClose={() => setNewer(undefined)}
           onJoin={(doc, head) => {

@@ -88,6 +88,8 @@ export function usePlan(stored: StoredPreparation, canEdit: boolean, course?: Co
     plan,
     process,
     edit,
+    /** As it is stored, without what the course lays over it. */
+    doc: state.doc,
     text,
     dirty,
     saving,
