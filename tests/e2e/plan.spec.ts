@@ -315,7 +315,7 @@ test('her own preparation is written from a blank page, issued to a class, and a
   await expect(page.getByText(/Charge: alcohol of mine/i).first()).toBeVisible();
 });
 
-// About 5 s.
+// About 7 s.
 test('lines and steps are moved by keys and by drag, and undone', async ({ page }) => {
   await openPlan(page, acetanilideText());
   const lines = page.locator('tr[data-line]');
@@ -340,4 +340,18 @@ test('lines and steps are moved by keys and by drag, and undone', async ({ page 
   await page.mouse.move((to?.x ?? 0) + 20, (to?.y ?? 0) + 10, { steps: 8 });
   await page.mouse.up();
   await expect(steps.first()).toContainText('acetic acid');
+
+  // From the palette into the list; a tap elsewhere adds at the end.
+  await page.setViewportSize({ width: 1280, height: 6000 });
+  const before = await steps.count();
+  const palette = page.getByRole('region', { name: 'Add a step' });
+  await palette.getByRole('button', { name: 'Isolate' }).click();
+  await palette.getByRole('button', { name: '+ Cooling' }).hover();
+  await page.mouse.down();
+  const place = await steps.nth(2).boundingBox();
+  await page.mouse.move((place?.x ?? 0) + 60, (place?.y ?? 0) + 20, { steps: 12 });
+  await page.mouse.up();
+  await expect(steps).toHaveCount(before + 1);
+  await expect(steps.nth(2)).toContainText('Cool in air');
+  await expect(page.getByRole('dialog', { name: 'Cooling' })).toBeVisible();
 });

@@ -1,4 +1,5 @@
 import { addStep } from '../addStep';
+import { setParam } from '../steps';
 import type { AddedSteps } from './block';
 import type { Preparation } from '../../document/document';
 
@@ -13,19 +14,31 @@ export const usualBlocks = [
     id: 'crystals',
     title: 'Recrystallize, filter, dry, weigh, melt',
     operations: ['recrystallization', 'cooling', 'vacuumFiltration', 'drying', 'weighing', 'meltingRange'],
+    // Crystals form undisturbed, and are filtered off cold.
+    params: { cooling: { bath: 'ice', below_C: 5, undisturbed: true } },
   },
   { id: 'distilled', title: 'Distil, weigh', operations: ['distillation', 'weighing'] },
-] as const satisfies readonly { id: string; title: string; operations: readonly string[] }[];
-export type UsualBlock = (typeof usualBlocks)[number];
+] as const satisfies readonly UsualBlock[];
+
+/** A block by the operations of its steps, and what some of them are set to. */
+export interface UsualBlock {
+  readonly id: string;
+  readonly title: string;
+  readonly operations: readonly string[];
+  readonly params?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+}
 
 /** Puts a usual block of steps into the procedure; lines and stages that it needs and the document lacks are made. */
-export function addUsualBlock(doc: Preparation, { operations }: UsualBlock, at: number): AddedSteps {
+export function addUsualBlock(doc: Preparation, { operations, params }: UsualBlock, at: number): AddedSteps {
   let now = doc;
   const steps: string[] = [];
   for (const [i, op] of operations.entries()) {
     const added = addStep(now, op, at + i);
     if (!added.ok) return added;
-    now = added.doc;
+    now = Object.entries(params?.[op] ?? {}).reduce(
+      (so, [key, value]) => setParam(so, added.step, key, value),
+      added.doc,
+    );
     steps.push(added.step);
   }
   return { ok: true, doc: now, steps };

@@ -21,7 +21,7 @@ const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' }
 const fields = {
   minutes: field.minutes('Time'),
   bath: field.choice('Bath', baths),
-  below_C: field.celsius('Below', { usual: 5 }),
+  below_C: field.celsius('Below', { usual: 25 }),
   undisturbed: field.optional(field.flag('Covered and undisturbed')),
 } satisfies Fields;
 
