@@ -38,7 +38,7 @@ export function ProcedurePanel() {
             'no step yet'
           ) : (
             <>
-              {doc.steps.length} steps, about {hoursAndMinutes(total_min)}{' '}
+              {doc.steps.length} steps, about {hoursAndMinutes(total_min)}
               {range && ` (${hoursAndMinutes(range.least_min)} to ${hoursAndMinutes(range.most_min)})`},{' '}
               {hoursAndMinutes(attended_min)} attended, {stops} safe {stops === 1 ? 'stop' : 'stops'}
             </>
