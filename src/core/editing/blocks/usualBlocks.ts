@@ -15,27 +15,27 @@ export const usualBlocks = [
     title: 'Recrystallize, filter, dry, weigh, melt',
     operations: ['recrystallization', 'cooling', 'vacuumFiltration', 'drying', 'weighing', 'meltingRange'],
     // Crystals form undisturbed, and are filtered off cold.
-    params: { cooling: { bath: 'ice', below_C: 5, undisturbed: true } },
+    begins: { cooling: { bath: 'ice', below_C: 5, undisturbed: true } },
   },
   { id: 'distilled', title: 'Distil, weigh', operations: ['distillation', 'weighing'] },
 ] as const satisfies readonly UsualBlock[];
 
-/** A block by the operations of its steps, and what some of them are set to. */
+/** A block by the operations of its steps, and what some of them begin with. */
 export interface UsualBlock {
   readonly id: string;
   readonly title: string;
   readonly operations: readonly string[];
-  readonly params?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+  readonly begins?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 }
 
 /** Puts a usual block of steps into the procedure; lines and stages that it needs and the document lacks are made. */
-export function addUsualBlock(doc: Preparation, { operations, params }: UsualBlock, at: number): AddedSteps {
+export function addUsualBlock(doc: Preparation, { operations, begins }: UsualBlock, at: number): AddedSteps {
   let now = doc;
   const steps: string[] = [];
   for (const [i, op] of operations.entries()) {
     const added = addStep(now, op, at + i);
     if (!added.ok) return added;
-    now = Object.entries(params?.[op] ?? {}).reduce(
+    now = Object.entries(begins?.[op] ?? {}).reduce(
       (so, [key, value]) => setParam(so, added.step, key, value),
       added.doc,
     );
