@@ -2,12 +2,12 @@ import { addLine, addLineFrom, changeSubstance } from './edit';
 import { addTerm } from './reactions';
 import type { Added } from './edit';
 import type { FromReference } from './fromReference';
-import type { Preparation, Role, Substance } from '../document/document';
+import type { Preparation, Role } from '../document/document';
 import type { Term } from '../document/reaction';
+import type { TermOf } from './reactions';
 
 /** A substance that somebody chose: one of the preparation, an entry of the reference, or a new one as far as it is known. */
-export type Chosen =
-  { readonly known: string } | { readonly from: FromReference } | { readonly added: Omit<Substance, 'id'> };
+export type Chosen = TermOf | { readonly from: FromReference };
 
 /** Adds a line of a chosen substance. */
 export function addLineOf(doc: Preparation, chosen: Chosen, role: Role): Added {

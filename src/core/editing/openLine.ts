@@ -1,3 +1,4 @@
+import { capital } from '../capital';
 import { freeId } from './freeId';
 import { unchosen } from '../document/unchosen';
 import type { Added } from './edit';
@@ -12,7 +13,7 @@ const names: Readonly<Partial<Record<Role, string>>> = {
 
 /** Adds a line of which only the role is known: what it is of, and how much, is still to be chosen. No step charges it. */
 export function addOpenLine(doc: Preparation, role: Role): Added {
-  const called = names[role] ?? `${role.charAt(0).toUpperCase()}${role.slice(1)}`;
+  const called = names[role] ?? capital(role);
   const alike = doc.substances.filter(({ name }) => name.startsWith(called)).length;
   const name = alike > 0 ? `${called} ${String(alike + 1)}` : called;
   const [substance, line] = [freeId(name, doc.substances), freeId(name, doc.lines)];

@@ -1,3 +1,4 @@
+import { capital } from '../capital';
 import { changed } from '../changed';
 import { freeId } from './freeId';
 import { setUse } from './steps';
@@ -9,7 +10,7 @@ export const first_mL = 100;
 /** Adds a vessel of a kind. */
 export function addVessel(doc: Preparation, kind: PlannedVessel['kind'], capacity_mL = first_mL): Preparation {
   const alike = doc.vessels.filter((one) => one.kind === kind).length;
-  const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1)}${alike > 0 ? ` ${alike + 1}` : ''}`;
+  const name = `${capital(kind)}${alike > 0 ? ` ${alike + 1}` : ''}`;
   const vessel: PlannedVessel = { id: freeId(name, doc.vessels, 'vessel'), name, kind, capacity_mL };
   return { ...doc, vessels: [...doc.vessels, vessel] };
 }

@@ -1,3 +1,4 @@
+import { capital } from '../capital';
 import type { Composition } from '../compound/parseFormula';
 
 /** One side's member of an equation. */
@@ -44,5 +45,5 @@ export function describeImbalance(difference: Imbalance): string {
     return items.length === 0 ? '' : `the ${side} has ${new Intl.ListFormat('en-GB').format(items)} more`;
   };
   const text = [part('left', 1), part('right', -1)].filter(Boolean).join(', ');
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return capital(text);
 }

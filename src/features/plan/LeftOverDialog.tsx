@@ -2,6 +2,7 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { capital } from '@/core/capital';
 import { differencesBetween } from '@/core/versions/differences';
 import { DifferenceList } from '@/components/DifferenceList';
 import { format } from '@/core/quantity/format';
@@ -105,7 +106,6 @@ function Choice({
 
 // Less than this no balance of a teaching lab shows.
 const nothing_g = 0.0005;
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 function Left({ one }: { readonly one: LeftOver }) {
   const ways = [

@@ -5,6 +5,7 @@ import { addStage, changeStage, removeStage } from '@/core/editing/stages';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
 import { TypedInput } from '@/components/fields/TypedInput';
+import { mostOf } from '@/core/document/limits';
 import { usePlanView } from '@/components/plan/planView';
 import type { Origin, Stage } from '@/core/document/steps';
 import type { Preparation } from '@/core/document/document';
@@ -33,7 +34,7 @@ export function StagePanel() {
           </li>
         ))}
       </ul>
-      {substances.length > 0 && stages.length < 20 && (
+      {substances.length > 0 && stages.length < mostOf.stages && (
         <SelectField
           label="Add"
           value=""

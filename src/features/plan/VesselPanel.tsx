@@ -4,6 +4,7 @@ import { changeVessel } from '@/core/editing/edit';
 import { format } from '@/core/quantity/format';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { addVessel, removeVessel } from '@/core/editing/vessels';
+import { mostOf } from '@/core/document/limits';
 import { SelectField } from '@/components/fields/SelectField';
 import Button from 'react-bootstrap/Button';
 import { vesselKinds } from '@/core/document/document';
@@ -96,7 +97,7 @@ export function VesselPanel() {
           );
         })}
       </ul>
-      {canEdit && plan.doc.vessels.length < 30 && (
+      {canEdit && plan.doc.vessels.length < mostOf.vessels && (
         <SelectField
           label="Add"
           value=""

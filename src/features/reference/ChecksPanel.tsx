@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { Icon } from '@/components/Icon';
 import type { CrossCheck } from '@/core/reference/crossChecks';
 
@@ -13,7 +14,7 @@ export function ChecksPanel({ checks }: { readonly checks: readonly CrossCheck[]
           <li key={relation} className={holds ? 'check-holds' : 'check-fails'}>
             <Icon name={holds ? 'check-lg' : 'caution'} />
             <span>
-              {says.charAt(0).toUpperCase() + says.slice(1)}
+              {capital(says)}
               {!holds && <strong>: one of these values is wrong.</strong>}
             </span>
           </li>

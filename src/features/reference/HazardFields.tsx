@@ -1,4 +1,5 @@
 'use client';
+import { capital } from '@/core/capital';
 import Form from 'react-bootstrap/Form';
 import { labelFaults } from '@/core/hazard/labelFaults';
 import { Pictogram } from '@/components/Pictogram';
@@ -73,7 +74,7 @@ export function HazardFields({
             {faults.length > 0 && (
               <ul className="label-faults">
                 {faults.map((fault) => (
-                  <li key={fault}>{fault.charAt(0).toUpperCase() + fault.slice(1)}.</li>
+                  <li key={fault}>{capital(fault)}.</li>
                 ))}
               </ul>
             )}

@@ -1,3 +1,4 @@
+import { capital } from '../../capital';
 import { freeId } from '../../editing/freeId';
 import { mostOf } from '../../document/limits';
 import { sizeFor } from '../../plan/vesselSizing';
@@ -34,7 +35,7 @@ export function addVesselOf(
       : undefined;
   if (free ?? last) return (free ?? last)?.id ?? '';
   const alike = doc.vessels.filter((one) => one.kind === kind).length;
-  const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1)}${alike > 0 ? ` ${String(alike + 1)}` : ''}`;
+  const name = `${capital(kind)}${alike > 0 ? ` ${String(alike + 1)}` : ''}`;
   const charged = doc.lines.reduce(
     (sum, { entered, portions = 1 }) =>
       'unit' in entered ? sum + Number(entered.digits) * portions * (perUnit[entered.unit] ?? 0) : sum,

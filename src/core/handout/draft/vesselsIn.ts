@@ -1,3 +1,4 @@
+import { capital } from '../../capital';
 import { freeId } from '../../editing/freeId';
 import type { HandoutReading } from '../handout';
 import type { PlannedVessel } from '../../document/document';
@@ -29,7 +30,7 @@ export function vesselsIn({ text, clauses }: HandoutReading): readonly PlannedVe
         kinds.find(([, pattern]) => pattern.test(words)))?.[0];
       const capacity_mL = Number(low) * (unit === 'L' ? 1000 : 1);
       if (!kind || vessels.some((one) => one.kind === kind && one.capacity_mL === capacity_mL)) continue;
-      const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1)}`;
+      const name = capital(kind);
       vessels.push({ id: freeId(name, vessels, 'vessel'), name, kind, capacity_mL });
     }
   return vessels.slice(0, 20);

@@ -1,6 +1,7 @@
 'use client';
 import Button from 'react-bootstrap/Button';
 import { duplicateStep, moveStep, removeStep } from '@/core/editing/steps';
+import { mostOf } from '@/core/document/limits';
 import { usePlanView } from '@/components/plan/planView';
 
 /** What may be done with a step in the list: open, move, write once more, take away. */
@@ -43,7 +44,7 @@ export function StepTools({
         variant="quiet"
         size="sm"
         aria-label={`Write ${title} once more`}
-        disabled={plan.doc.steps.length >= 100}
+        disabled={plan.doc.steps.length >= mostOf.steps}
         onClick={() => edit(`twice/${id}/${plan.doc.steps.length}`, (doc) => duplicateStep(doc, id))}
       >
         Again
