@@ -131,7 +131,11 @@ await picture('handout', { role: /^Coordinator/ }, async (page) => {
 await picture('procedure', { role: /^Coordinator/ }, async (page) => {
   await plan(page);
   await page.getByRole('link', { name: 'Procedure', exact: true }).click();
-  await page.getByRole('listitem').filter({ hasText: 'pour the mixture into the stirred ice-water' }).last().click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: /pour the mixture into 40.0\sg ice-water/ })
+    .last()
+    .click();
   await page.waitForTimeout(400);
 });
 await picture('roster', { role: /^Coordinator/, height: 900 }, async (page) => {

@@ -8,7 +8,7 @@ export type DemoStep = { readonly minute: number } & (
       readonly device: string;
       readonly state?: readonly string[];
     }
-  | { readonly step: string; readonly event: string }
+  | { readonly step: string; readonly event: string; readonly round?: number }
   | { readonly step: string; readonly tick: string }
   | { readonly step: string; readonly words: string }
   | { readonly ask: readonly number[] }
@@ -27,7 +27,13 @@ export function demoBody(step: DemoStep, done: readonly Entry[]): Body {
   if ('sign' in step)
     return { k: 'sign', seals: step.sign.map((i) => ({ entry: entry(i).id, content: entry(i).content })) };
   if ('strike' in step) return { k: 'void', target: entry(step.strike).id, reason: step.reason };
-  if ('event' in step) return { k: 'event', step: step.step, name: step.event };
+  if ('event' in step)
+    return {
+      k: 'event',
+      step: step.step,
+      name: step.event,
+      ...(step.round === undefined ? {} : { round: step.round }),
+    };
   if ('tick' in step) return { k: 'tick', step: step.step, check: step.tick };
   if ('words' in step) return { k: 'words', step: step.step, text: step.words };
   const [digits = '', unit = ''] = step.read.split(' ');

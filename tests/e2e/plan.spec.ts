@@ -233,11 +233,11 @@ test('the procedure reads with the plan’s own numbers, and moving the pin move
   await expect(page).toHaveURL(/\/procedure$/);
   await expect(page.getByRole('region', { name: 'Procedure' })).toContainText(/21 steps, about 3\sh\s55\smin/);
   const steps = page.getByRole('list', { name: 'Steps of the procedure' }).getByRole('listitem');
-  await expect(steps.first()).toContainText('Weigh 2.04 g aniline by difference.');
-  await expect(steps.nth(4)).toContainText('Heat under reflux for 15 min, from the first reflux.');
+  await expect(steps.first()).toContainText('Weigh 2.04 g aniline by difference into the reaction flask.');
+  await expect(steps.nth(4)).toContainText('Heat the reaction flask under reflux for 15 min, from the first reflux.');
   await expect(page.getByText('may stop here: Crude solid, covered, in air.')).toBeVisible();
   await page.getByLabel('Aniline at each bench').fill('4.00');
-  await expect(steps.first()).toContainText('Weigh 4.09 g aniline by difference.');
+  await expect(steps.first()).toContainText('Weigh 4.09 g aniline by difference into the reaction flask.');
   // Going back keeps what was changed; an address opens its room.
   await page.goBack();
   await expect(page.getByRole('table')).toBeVisible();
@@ -296,9 +296,12 @@ test('her own preparation is written from a blank page, issued to a class, and a
   await palette.getByRole('button', { name: 'React', exact: true }).click();
   await palette.getByRole('button', { name: '+ Heating under reflux' }).click();
   await page.getByLabel('Reaction runs here').check();
+  // A vessel that is made in place, and what it means for the bench.
+  await page.getByLabel('Gas trap').selectOption(' new');
   await page.getByLabel('Time, min').last().fill('45');
   await page.getByLabel('Heated with').selectOption('oil bath');
   await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(page.getByText(/The gas goes into the beaker: the funnel over the liquid/)).toBeVisible();
   await palette.getByRole('button', { name: 'Dry and weigh' }).click();
   await palette.getByRole('button', { name: '+ Weighing' }).click();
   await page.getByRole('button', { name: 'Close', exact: true }).click();
@@ -352,6 +355,6 @@ test('lines and steps are moved by keys and by drag, and undone', async ({ page 
   await page.mouse.move((place?.x ?? 0) + 60, (place?.y ?? 0) + 20, { steps: 12 });
   await page.mouse.up();
   await expect(steps).toHaveCount(before + 1);
-  await expect(steps.nth(2)).toContainText('Cool in air');
+  await expect(steps.nth(2)).toContainText(/Cool the .* in air/);
   await expect(page.getByRole('dialog', { name: 'Cooling' })).toBeVisible();
 });

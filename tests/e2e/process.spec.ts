@@ -26,7 +26,7 @@ test('the plan foresees its procedure; the pin, a number of a step and an assump
   const [low, high] = await range(page, 'Distilled ketone');
   expect([low > 4 && low < high, high < 6.5]).toEqual([true, true]);
 
-  await page.getByRole('button', { name: /Extraction: tert-Butyl/ }).click();
+  await page.getByRole('button', { name: /Extraction: tert-butyl/ }).click();
   const process = page.getByRole('region', { name: 'Process' });
   await expect(process.getByRole('row', { name: /4-Methylcyclohexanone/ }).first()).toBeVisible();
   await expect(process.getByText(/organic layer is on top/).first()).toBeVisible();
@@ -128,7 +128,7 @@ test('a bench takes three things apart: each layer is tested, each recovery has 
     await read(bench, '23.10');
   }
   await openStep(bench, 5);
-  await expect(sentence(bench)).toContainText('2 × 15.0 mL, one after the other');
+  await expect(sentence(bench)).toContainText('2 × 15.0 mL sodium bicarbonate solution, 1 M, one after the other');
   await makeChecks(bench);
   await read(bench, '30.0');
   await press(bench, 'No more hiss');

@@ -31,7 +31,7 @@ test('weighed by difference on one instance, signed on the other: yield and targ
 }) => {
   const issued = await makeClass(request, acetanilideText());
   const bench = await tablet(browser, issued, first());
-  await expect(sentence(bench)).toHaveText('Weigh 2.04 g aniline by difference.');
+  await expect(sentence(bench)).toHaveText('Weigh 2.04 g aniline by difference into the reaction flask.');
   await type(bench, '24.31');
   await press(bench, 'Record 24.31 g');
   await expect(bench.getByText('full: 24.31 g')).toBeVisible();
@@ -44,7 +44,7 @@ test('weighed by difference on one instance, signed on the other: yield and targ
   await expect(bench.getByRole('button', { name: 'Waiting for the demonstrator' })).toBeVisible();
   await press(bench, 'Go on');
   await openStep(bench, 4);
-  await expect(sentence(bench)).toHaveText('Measure 2.80 mL acetic anhydride.');
+  await expect(sentence(bench)).toHaveText('Measure 2.80 mL acetic anhydride into the reaction flask.');
   await expect(bench.getByText('New target for acetic anhydride: the sheet said 2.50 mL')).toBeVisible();
 
   const board = await staffPage(browser, second(), 'demonstrator');
@@ -213,11 +213,11 @@ test('the second preparation runs at the bench too: 2 : 1, a liquid limits, noth
 }) => {
   const issued = await makeClass(request, dienoneText());
   const bench = await tablet(browser, issued, first());
-  await expect(sentence(bench)).toHaveText('Measure 2.00 mL benzaldehyde.');
+  await expect(sentence(bench)).toHaveText('Measure 2.00 mL benzaldehyde into the conical flask.');
   await type(bench, '2.00');
   await press(bench, 'Record 2.00 mL');
   await openStep(bench, 4);
-  await expect(sentence(bench)).toHaveText('Measure 0.80 mL acetone.');
+  await expect(sentence(bench)).toHaveText('Measure 0.80 mL acetone into the conical flask.');
   await type(bench, '0.70');
   await press(bench, 'Record 0.70 mL');
   await expect(bench.getByText('Acetone would limit now, not Benzaldehyde')).toBeVisible();

@@ -10,7 +10,9 @@ test('each role enters the demo with one tap and starts at its own work', async 
   await page.getByRole('button', { name: 'Sign out' }).click();
   await enterAs(page, 'group');
   await expect(page.getByText(/Spring module, Tuesday afternoon · bench Avocet/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Weigh 2.04 g aniline by difference.' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Weigh 2.04 g aniline by difference into the reaction flask.' }),
+  ).toBeVisible();
   await page.goto('/preparations');
   await expect(page.getByText('Not open to your role')).toBeVisible();
 });

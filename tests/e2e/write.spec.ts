@@ -107,5 +107,5 @@ test('what a bench did otherwise is a proposal for the next version, taken up or
   await expect(proposals).toContainText('put aside');
   await proposals.getByRole('link', { name: 'To the step' }).click();
   await expect(page).toHaveURL(/\/procedure#ice$/);
-  await expect(page.locator('.step-chosen')).toContainText('Cool in ice');
+  await expect(page.locator('.step-chosen')).toContainText('Cool the quench beaker in ice');
 });

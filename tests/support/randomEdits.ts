@@ -8,11 +8,11 @@ import {
   removeReaction,
   removeTerm,
   setExtent,
-  toggleRun,
+  setRun,
 } from '@/core/editing/reactions';
 import { addStage, changeStage, removeStage } from '@/core/editing/stages';
 import { addStep } from '@/core/editing/addStep';
-import { duplicateStep, moveStep, removeStep, setUse } from '@/core/editing/steps';
+import { duplicateStep, moveStep, removeStep, setUse, setWaits } from '@/core/editing/steps';
 import { addUsualBlock, usualBlocks } from '@/core/editing/blocks/usualBlocks';
 import { blockOf } from '@/core/editing/blocks/block';
 import { putBlock } from '@/core/editing/blocks/putBlock';
@@ -57,7 +57,11 @@ export const edits: readonly ((doc: Preparation, n: number) => Preparation)[] = 
   (doc, n) => balance(doc, pick(doc.reactions, n)?.id ?? ''),
   (doc, n) => {
     const [reaction, step] = [pick(doc.reactions, n), pick(doc.steps, n >> 2)];
-    return reaction && step ? toggleRun(doc, reaction.id, step.id) : doc;
+    return reaction && step ? setRun(doc, reaction.id, step.id, n % 3 > 0) : doc;
+  },
+  (doc, n) => {
+    const [step, on] = [pick(doc.steps, n), pick(doc.steps, n >> 2)];
+    return step && on ? setWaits(doc, step.id, on.id, n % 3 > 0) : doc;
   },
   (doc, n) => {
     const reaction = pick(doc.reactions, n);

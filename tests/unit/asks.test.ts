@@ -7,7 +7,7 @@ import type { Ask } from '@/core/operations/ask';
 import type { Body } from '@/core/record/entry';
 import type { StepState } from '@/core/bench/benchState';
 
-const units = { mass: 'g', volume: 'mL', temperature: '°C', fraction: '%' } as const;
+const units = { mass: 'g', volume: 'mL', temperature: '°C', fraction: '%', length: 'cm' } as const;
 
 /** Every entry that an answer to an ask can make. */
 function bodiesOf({ step }: StepState, ask: Ask): readonly Body[] {

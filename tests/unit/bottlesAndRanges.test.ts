@@ -51,7 +51,7 @@ test('a range is asked for as one, is scaled as one, and anything within it was 
   expect([target?.rounded.q.value, target?.high?.q.value]).toEqual([40, 50]);
   const at = (...bodies: readonly Body[]) => benchState(doc, entriesOf(bodies));
   const step = at().steps.find((one) => one.step.id === 'solvent');
-  expect(step?.operation.sentence(step.context)).toBe('Measure 20–25\u00a0mL ether.');
+  expect(step?.operation.sentence(step.context)).toBe('Measure 20–25\u00a0mL ether into the flask.');
   const rules = (text: string) => at(reading('ether', 'volume', text)).charge.findings.map(({ rule }) => rule);
   expect(rules('24.5 mL')).not.toContain('reading.offTarget');
   expect(rules('31 mL')).toContain('reading.offTarget');

@@ -198,19 +198,20 @@ test('reactions run where they are told, to what they are told: per cent, mass a
   expect(moles('start', 'flask', 'bromide') / ξ).toBeCloseTo(0.1, 4);
   const at = (id: string) => moles('boil', 'second', id);
   expect((at('ester') * at('water')) / (at('alcohol') * at('acid'))).toBeCloseTo(4, 6);
-  const timed = computePlan({
-    ...doc,
-    reactions: doc.reactions.map((one) =>
-      one.id === 'insertion'
-        ? { ...one, runs: [{ step: 'start', to: { by: 'halfLife', minutes: { typical: '5' }, at_C: 60 } as const }] }
-        : one,
-    ),
-  });
-  const start = predictProcess(timed).steps.find(({ step }) => step.id === 'start');
-  const content = start?.shelf['flask'];
-  // Ten minutes are two half-lives; at another temperature than it holds for, that is said.
-  expect((content ? (wholeOf(content)['bromide'] ?? 0) : NaN) / 7.5).toBeCloseTo(0.25, 6);
-  expect(start?.remarks.join(' ')).toContain('60\u202f°C');
+  const timed = (at_C: number) => {
+    const runs = [{ step: 'start', to: { by: 'halfLife', minutes: { typical: '5' }, at_C } as const }];
+    const reactions = doc.reactions.map((one) => (one.id === 'insertion' ? { ...one, runs } : one));
+    const start = predictProcess(computePlan({ ...doc, reactions })).steps.find(({ step }) => step.id === 'start');
+    const content = start?.shelf['flask'];
+    const left = content ? (wholeOf(content)['bromide'] ?? 0) : NaN;
+    return { left: left / 7.5, remarks: start?.remarks.join(' ') ?? '' };
+  };
+  // Ten minutes are two half-lives where it is as warm as the half-life was given for, here 27.5 °C.
+  expect(timed(28).left).toBeCloseTo(0.25, 6);
+  expect(timed(28).remarks).toBe('');
+  // 32.5 K colder it is slower by 2.2 for each ten of them, and that is said.
+  expect(timed(60).left).toBeCloseTo(2 ** (-10 / (5 * 2.2 ** 3.25)), 6);
+  expect(timed(60).remarks).toContain('65\u00a0min');
 });
 
 test('what the steps take from a stage leaves it, and no gram is there twice', () => {

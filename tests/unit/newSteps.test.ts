@@ -271,3 +271,14 @@ test.each(['extraction', 'wash', 'distillation', 'fractionation', 'steamDistilla
     expect(state?.findings.map(({ rule }) => rule)).toContain('step.unchecked');
   },
 );
+
+test('head and volume of a distillation in cuts stand in one round until both are read', () => {
+  const round = (script: readonly DemoStep[]) => {
+    const { steps } = benchState(shipped('cyclohexane-toluene'), entriesOfScript(script));
+    const ask = steps.flatMap(({ asks }) => asks).find(({ id }) => id === 'head');
+    return ask?.kind === 'measure' ? ask.about.round : undefined;
+  };
+  const step = shipped('cyclohexane-toluene').steps.find(({ op }) => op === 'fractionation')?.id ?? '';
+  const head = read(1, step, 'head', '80.5 °C', 1);
+  expect([round([]), round([head]), round([head, read(2, step, 'volume', '2.0 mL', 1)])]).toEqual([1, 1, 2]);
+});

@@ -155,6 +155,13 @@ const cases: readonly Case[] = [
     doc: () => shipped('eugenol'),
   },
   {
+    rule: 'thinLayer.beyond',
+    severity: 'stop',
+    doc: () => withStep('thinLayer', 'plate', { of: 'pure', lanes: ['product'], seen: 'iodine' }),
+    steps: [read(1, 'plate', 'front', '5.0 cm'), read(2, 'plate', 'spot', '5.2 cm', { item: 'A' })],
+    right: [read(1, 'plate', 'front', '5.0 cm'), read(2, 'plate', 'spot', '2.6 cm', { item: 'A' })],
+  },
+  {
     rule: 'spectrum.other',
     severity: 'caution',
     steps: [event(1, 'infrared', 'band-2-present')],

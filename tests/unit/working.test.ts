@@ -41,6 +41,7 @@ const si: Readonly<Record<Dim, number>> = {
   molarMass: 1e-3,
   molarVolume: 1e-3,
   volumePerMass: 1e-3,
+  length: 1e-2,
   fraction: 1,
   number: 1,
 };
@@ -133,7 +134,8 @@ const recipes = ['hydrochloric-acid-2m', 'sodium-hydroxide-2m', 'acetic-acid-6m'
   return recipe(solution, { digits: '250', value: 250 }, library(solution.madeFrom ?? ''));
 });
 const normalized = computePlan({ ...odd(), conventions: { equivalents: 'normalized' } });
-const waste = [acetanilide(), odd()].map((doc) => wastePlan(computePlan(doc)));
+// One with a procedure, and what an equation leaves before there is one.
+const waste = [acetanilide(), odd(), { ...acetanilide(), steps: [] }].map((doc) => wastePlan(computePlan(doc)));
 const chargedAcid = computePlan(acetanilide()).lines.find(({ facts }) => facts.line.id === 'acid')?.total.amount;
 const gas = ['carbonate', 'bicarbonate'].map((one) =>
   carbonDioxide({ groups: { [one]: 1 }, amount: chargedAcid }, [
@@ -174,8 +176,23 @@ const chain = benchState(
     weighedStage('weigh-ester', '1.90'),
   ]),
 );
+/** A plate at the end of the shipped preparation, with its front and two spots. */
+const plate = () => {
+  const doc = acetanilide();
+  const params = { of: 'pure', lanes: ['product', 'aniline'], seen: 'ultraviolet lamp' };
+  const step = { id: 'plate', op: 'thinLayer', opVersion: 1, params, time: { typical_min: 10, attended: true } };
+  const distance = (slot: string, digits: string, item?: string): Body => ({
+    k: 'reading',
+    place: { step: 'plate', slot, ...(item === undefined ? {} : { item }) },
+    digits,
+    unit: 'cm',
+  });
+  const entries = [distance('front', '5.0'), distance('spot', '2.1', 'A'), distance('spot', '31', 'B')];
+  return benchState({ ...doc, steps: [...doc.steps, step] }, entriesOf(entries)).steps.at(-1)?.outcome;
+};
 const all = [
   ...plans,
+  plate(),
   chain.charge,
   benchResults(chain),
   foreseen,

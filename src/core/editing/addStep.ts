@@ -50,7 +50,7 @@ type Keyed = readonly [key: string, field: RefField];
 /** Single fields that must name something of a kind, in their order. */
 const needed = ({ fields }: Operation, kind: RefField['kind']): readonly Keyed[] =>
   Object.entries(fields).flatMap(([key, field]): readonly Keyed[] =>
-    field.kind === kind && !field.optional && field.many === undefined ? [[key, field]] : [],
+    field.kind === kind && (!field.optional || 'usually' in field) && field.many === undefined ? [[key, field]] : [],
   );
 
 /** The stages by then: up to the one that the next steps are about, all where none is. */

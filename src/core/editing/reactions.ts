@@ -125,11 +125,11 @@ export function balance(doc: Preparation, id: string): Preparation {
 }
 
 /** Lets a reaction run in a step, or no more. */
-export function toggleRun(doc: Preparation, id: string, step: string): Preparation {
+export function setRun(doc: Preparation, id: string, step: string, on: boolean): Preparation {
   const order = doc.steps.map((one) => one.id);
   return changeReaction(doc, id, ({ runs }) => {
-    const without = runs.filter((run) => run.step !== step);
-    const next = without.length < runs.length ? without : [...runs, { step }];
+    if (runs.some((run) => run.step === step) === on) return { runs };
+    const next = on ? [...runs, { step }] : runs.filter((run) => run.step !== step);
     return { runs: [...next].sort((a, b) => order.indexOf(a.step) - order.indexOf(b.step)) };
   });
 }

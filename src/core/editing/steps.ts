@@ -45,6 +45,17 @@ export function removeStep(doc: Preparation, id: string): Preparation {
   };
 }
 
+/** Lets a step wait for another, or no more. Waiting for none, it comes after the step before it. */
+export function setWaits(doc: Preparation, id: string, on: string, waits: boolean): Preparation {
+  const steps = doc.steps.map((step) => {
+    if (step.id !== id) return step;
+    const now = step.after ?? [];
+    const after = waits ? [...new Set([...now, on])] : now.filter((one) => one !== on);
+    return changed(step, { after: after.length > 0 ? after : undefined });
+  });
+  return { ...doc, steps: inSequence(steps) };
+}
+
 /** Steps that wait only for what stands above them. */
 function inSequence(steps: readonly Step[]): readonly Step[] {
   return steps.map((step, i) => {

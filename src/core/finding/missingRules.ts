@@ -27,6 +27,7 @@ export const missingRules = {
     says: '{name}: a step needs it, and neither what it is nor how much is said yet.',
   },
   'missing.words': { title: 'Words missing', says: '{step}: not written yet: {what}.' },
+  'missing.vessel': { title: 'Vessel missing', says: '{step}: not chosen yet: {what}.' },
   'missing.supply': {
     title: 'Taken before it is there',
     says: '{name} comes from the {stage}, which no step before measures: how much there is of it is not known by then.',

@@ -29,6 +29,11 @@ export const proofRules = {
     title: 'Portions do not add up',
     says: '“{step}” adds {name} in {steps} portions; the charge table has {table}.',
   },
+  'proof.rounds': {
+    title: 'No portion for each time',
+    says: '“{step}” is done at least {least} times; of the {name} the charge table has {table}.',
+    remedies: ['Give the line a portion for each time: without them each time takes its part of what is there.'],
+  },
   'proof.noTime': { title: 'No time', says: '“{step}” has no duration: the plan cannot fit it into a period.' },
   'proof.noPlace': {
     title: 'No place for this vessel',
@@ -74,6 +79,11 @@ export const proofRules = {
     says: 'At “{step}” the {vessel} is to take what is made, and still holds {holds} of something else.',
     remedies: ['Name another vessel, or empty it before.'],
   },
+  'proof.stranded': {
+    title: 'Left standing',
+    says: 'The {vessel} holds {holds} ({names}) since “{step}”, and no step goes on with it.',
+    remedies: ['Pour it over, or charge it where it is meant to be.'],
+  },
   'proof.missesPH': {
     title: 'Too little to reach the pH',
     says: 'At “{step}” it takes about {share} the planned amount of {name} to reach the pH.',
@@ -90,9 +100,9 @@ export const proofRules = {
     remedies: ['Cool it less, or add what keeps it liquid.'],
   },
   'proof.productAside': {
-    title: 'Product in the layer that is set aside',
-    says: 'At “{step}” about {share} of the {product} goes with the layer that is set aside.',
-    remedies: ['Keep that layer; extract it once more, or salt it out.'],
+    title: 'Product in what is set aside',
+    says: 'At “{step}” about {share} of the {product} goes with what is set aside.',
+    remedies: ['Keep it: a layer is extracted once more or salted out, a cake is washed, a liquor concentrated.'],
   },
   'proof.schoolAgent': {
     title: 'Another agent than the course’s',

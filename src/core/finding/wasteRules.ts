@@ -9,8 +9,18 @@ export const wasteRules = {
   },
   'waste.acidToNeutralize': {
     title: 'Acid to neutralize',
-    says: '{stream}: it holds {acid} of acid. Neutralized with bicarbonate it gives off about {gas} of carbon dioxide.',
+    says: '{stream}: together it holds {acid} of acid. About {with} of sodium hydrogencarbonate neutralizes it, and gives off about {gas} of carbon dioxide.',
     remedies: ['Large open beaker, in portions, until it no longer fizzes; then close nothing for a while.'],
+  },
+  'waste.baseToNeutralize': {
+    title: 'Base to neutralize',
+    says: '{stream}: together it holds {base} of base. About {with} of 3 M hydrochloric acid neutralizes it.',
+    remedies: ['Large open beaker, slowly, stirred; indicator paper decides. Carbonate in it fizzes.'],
+  },
+  'waste.amineHeld': {
+    title: 'An amine held by acid',
+    says: '{names} in acid: never bicarbonate or another base into it, which would free it.',
+    remedies: ['Into the bottle for water with organics, as it is.'],
   },
   'waste.quenchFirst': {
     title: 'Quench first',

@@ -5,7 +5,7 @@ import { coefficientInput } from '../stoichiometry/extents';
 import { derive } from '../stoichiometry/derive';
 import { fact, finding } from '../finding/finding';
 import { fromWorked } from '../quantity/worked';
-import { gasOf } from './gases';
+import { gasOf } from '../compound/gases';
 import { gasVolume } from './gas';
 import { groupsOf } from '../reference/groups';
 import { implied } from '../process/worktop/kinds';
@@ -13,6 +13,7 @@ import { kinds } from './materials';
 import { litres } from './meetingFindings';
 import { molarVolume_L } from '../models/molarVolume';
 import { placeOf } from './placeOf';
+import { names, namesInside } from './names';
 import type { Reaction } from '../document/reaction';
 import type { Finding } from '../finding/finding';
 import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
@@ -37,8 +38,6 @@ export function gasFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly 
 
 const least_L = 0.005;
 const much_L = 0.05;
-const names = (all: readonly Present[]) => [...new Set(all.map(({ name }) => name))].join('; ');
-
 function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
   const moles = (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
   const [all, acids] = [carbonatesOf(scene), acidsOf(scene)];
@@ -46,7 +45,7 @@ function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
     return [
       finding('hazard.carbonDioxide', moles * molarVolume_L >= much_L ? 'caution' : 'note', placeOf(plan, scene, []), {
         a: names(all),
-        b: acids.length > 0 ? names(acids) : 'the acid in it',
+        b: acids.length > 0 ? namesInside(acids) : 'the acid in it',
         gas: litres(moles),
       }),
     ];
@@ -56,7 +55,7 @@ function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
     return [
       finding('hazard.carbonDioxide', 'note', placeOf(plan, scene, []), {
         a: names(all),
-        b: names(acids),
+        b: namesInside(acids),
         gas: litres(film),
       }),
     ];
@@ -86,7 +85,7 @@ function byAmounts(plan: PlanSeen, scene: Scene, { here }: PlaceSeen): readonly 
     .flatMap((one) => {
       if (acids.length === 0) return [];
       const about = placeOf(plan, scene, [one]);
-      const args = { a: one.name, b: names(acids) };
+      const args = { a: one.name, b: namesInside(acids) };
       const gas = carbonDioxide(counted(one), acids.map(counted));
       return gas
         ? [finding('hazard.carbonDioxide', 'caution', about, { ...args, gas: fact(gas.q, gas.unit, 2) })]

@@ -2,6 +2,7 @@ import { burnsInRoom, burnsWarm, flashOf, ignitesItself } from './fire';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
 import { placeOf } from './placeOf';
+import { names } from './names';
 import type { Finding } from '../finding/finding';
 import type { PlanSeen, Present, Scene } from './scene';
 
@@ -16,7 +17,7 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
     const burning = burningIn(scene);
     if (burning.length === 0) return [];
     const about = placeOf(plan, scene, []);
-    const names = [...new Set(burning.map(({ name }) => name))].join('; ');
+    const all = names(burning);
     const lowest = burning.flatMap(({ substance }) => flashOf(substance) ?? [])[0];
     const flash = lowest === undefined ? {} : { flash: celsius(lowest) };
     const room = burning.some(({ substance }) => burnsInRoom(substance));
@@ -30,8 +31,8 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
     const self = burning.filter(({ substance }) => ignitesItself(substance));
     return [
       scene.conditions.flame && room
-        ? finding('hazard.flameChosen', 'stop', about, { names })
-        : finding(rule, 'caution', about, { names, ...flash }),
+        ? finding('hazard.flameChosen', 'stop', about, { names: all })
+        : finding(rule, 'caution', about, { names: all, ...flash }),
       ...(self.length > 0
         ? [
             finding('hazard.autoignition', 'caution', about, {
@@ -40,7 +41,7 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
           ]
         : []),
       ...(scene.conditions.boiling && scene.step?.time.attended === false
-        ? [finding('hazard.unattended', 'caution', about, { names })]
+        ? [finding('hazard.unattended', 'caution', about, { names: all })]
         : []),
     ];
   });

@@ -1,11 +1,12 @@
 import { acidEquivalents, baseEquivalents, neutralizationRise } from './equivalents';
 import { fact, finding } from '../finding/finding';
 import { groupsOf, hasGroup } from '../reference/groups';
-import { hydrogenPerMole } from './gases';
+import { hydrogenPerMole } from '../compound/gases';
 import { kinds } from './materials';
 import { meetings } from './meetings';
 import { molarVolume_L } from '../models/molarVolume';
 import { placeOf } from './placeOf';
+import { names, namesInside } from './names';
 import type { Finding } from '../finding/finding';
 import type { Meeting } from './meetings';
 import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
@@ -79,8 +80,6 @@ function spent({ id, substance }: Present, { before }: PlaceSeen, { came }: Scen
 /** Rules that stand for a substance alone as well. */
 const beyond: ReadonlySet<string> = new Set(['hazard.azide', 'hazard.perchlorate', 'hazard.diazonium']);
 
-const names = (all: readonly Present[]) => [...new Set(all.map(({ name }) => name))].join('; ');
-
 function findingOf(
   plan: PlanSeen,
   scene: Scene,
@@ -89,7 +88,7 @@ function findingOf(
   b: readonly Present[],
 ): Finding {
   const about = placeOf(plan, scene, [...a, ...b]);
-  const args = { a: names(a), b: names(b) };
+  const args = { a: names(a), b: namesInside(b) };
   if (beyond.has(rule)) return finding(rule, severity, about, { name: `${args.a} with ${args.b}` });
   if (rule !== 'hazard.hydrogen') return finding(rule, severity, about, args);
   const moles = a.reduce((sum, one) => sum + (one.moles ?? NaN) * hydrogenPerMole(one.substance.formula), 0);
@@ -108,7 +107,7 @@ function haloform(plan: PlanSeen, scene: Scene, { here }: PlaceSeen): readonly F
   const chloroform = found((one) => hasGroup(groupsOf(one), 'chloroform'));
   const [ketone, base] = [found(kinds.ketone), found(kinds.hydroxide)];
   if (!chloroform || !ketone || !base || ![chloroform, ketone, base].some(({ id }) => scene.came.has(id))) return [];
-  const args = { a: chloroform.name, b: ketone.name, c: base.name };
+  const args = { a: chloroform.name, b: namesInside([ketone]), c: namesInside([base]) };
   return [finding('hazard.haloform', 'stop', placeOf(plan, scene, [chloroform]), args)];
 }
 
@@ -143,7 +142,7 @@ function neutralizations(plan: PlanSeen, scene: Scene, { before, here }: PlaceSe
       'hazard.neutralizationHeat',
       rise >= worthCaution_K ? 'caution' : 'note',
       placeOf(plan, scene, [...hydroxides, ...acids]),
-      { a: names(acid), b: names(base), rise: fact({ dim: 'temperatureDifference', value: rise }, 'K', 2) },
+      { a: names(acid), b: namesInside(base), rise: fact({ dim: 'temperatureDifference', value: rise }, 'K', 2) },
     ),
   ];
 }
@@ -170,7 +169,7 @@ function waterIntoAcid(plan: PlanSeen, scene: Scene): readonly Finding[] {
     if (!acid || (acid.grams ?? 0) <= water) return [];
     return [
       finding('hazard.waterIntoAcid', 'stop', placeOf(plan, scene, []), {
-        a: acid.name,
+        a: namesInside([acid]),
         b: line.facts.substance.substance.name,
       }),
     ];

@@ -16,7 +16,7 @@ import type { Reaction } from '../document/reaction';
 import type { Step } from '../document/steps';
 
 /** What the triggers look at of a plan. */
-export type PlanSeen = Pick<Plan, 'doc' | 'lines' | 'charge' | 'findings'>;
+export type PlanSeen = Pick<Plan, 'doc' | 'factor' | 'lines' | 'charge' | 'findings'>;
 
 /** A substance in a place while a step is done. */
 export interface Present {

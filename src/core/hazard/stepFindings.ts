@@ -5,6 +5,7 @@ import { burnsInRoom } from './fire';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
 import { namedBy } from '../operations/named';
+import { names } from './names';
 import type { Finding } from '../finding/finding';
 import type { PlanSeen, Present, Scene } from './scene';
 
@@ -134,8 +135,8 @@ function coldStore({ conditions, places, step }: Scene): readonly Finding[] {
   const burning = places
     .flatMap(({ here }) => [...here.values()])
     .filter(({ substance, grams = least_g }) => grams >= least_g && burnsInRoom(substance));
-  const names = [...new Set(burning.map(({ name }) => name))].join('; ');
-  return names === '' ? [] : [finding('hazard.coldStore', 'caution', { step: step.id }, { names })];
+  const all = names(burning);
+  return all === '' ? [] : [finding('hazard.coldStore', 'caution', { step: step.id }, { names: all })];
 }
 
 const firstShare = 0.12;

@@ -4,6 +4,7 @@
  * function can make it creep.
  *
  * @param tolerance largest error of the root. @default 1e-12 of the interval
+ * @param ends values at both ends, where they are known already
  * @throws RangeError when both ends have the same sign
  * @example findRoot((x) => x * x - 4, 0, 5).toFixed(9) // → '2.000000000'
  */
@@ -12,8 +13,9 @@ export function findRoot(
   low: number,
   high: number,
   tolerance: number = 1e-12 * Math.abs(high - low),
+  ends: readonly [low: number, high: number] = [f(low), f(high)],
 ): number {
-  let [a, b, fa, fb] = [low, high, f(low), f(high)];
+  let [a, b, fa, fb] = [low, high, ...ends];
   if (fa === 0) return a;
   if (fb === 0) return b;
   if (fa > 0 === fb > 0 || Number.isNaN(fa + fb))

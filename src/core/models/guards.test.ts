@@ -21,7 +21,7 @@ import { recrystallize } from './crystallization/recrystallize';
 import { solubilityBetween } from './crystallization/solubilityBetween';
 import { solutionPH } from './acidBase/solutionPH';
 import { solventPartition } from './partition/solventPartition';
-import { speciation, protonsGiven } from './acidBase/speciation';
+import { fractionOf, speciation, protonsGiven } from './acidBase/speciation';
 import { pHAfter, titrantFor } from './acidBase/neutralize';
 import { steamRatio } from './distillation/steamRatio';
 import { stemCorrection } from './distillation/stemCorrection';
@@ -144,6 +144,7 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
     [40],
   ],
   ['speciation', (pKa, pH) => speciation([pKa, pKa + 3], pH), [4, 7]],
+  ['fractionOf', (pKa, pH) => fractionOf([pKa], pH, 1), [4, 7]],
   ['protonsGiven', (pKa, pH) => protonsGiven([pKa], pH), [4, 7]],
   [
     'solutionPH',

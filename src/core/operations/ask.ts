@@ -34,7 +34,7 @@ export interface EventAsk extends AskBase {
 export interface SlotAsk {
   readonly slot: string;
   readonly says: string;
-  readonly dim: Extract<Dim, 'mass' | 'volume' | 'temperature' | 'fraction'>;
+  readonly dim: Extract<Dim, 'mass' | 'volume' | 'temperature' | 'fraction' | 'length'>;
   readonly unit: string;
   /** Weighed with or without cap: both readings must agree. */
   readonly configuration?: boolean;

@@ -36,6 +36,11 @@ interface Drawn {
   readonly mortar: unknown;
   readonly standing: { readonly where: 'bench' | 'refrigerator'; readonly stoppered: boolean };
   readonly start: { readonly waits: boolean };
+  readonly plate: { readonly lanes: number };
+  readonly pouring: unknown;
+  readonly resuspending: unknown;
+  readonly boilingDown: unknown;
+  readonly antisolvent: unknown;
 }
 
 /** What a step's picture shows. */

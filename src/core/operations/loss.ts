@@ -7,4 +7,6 @@ export interface Loss {
   /** Stage whose making cost it. */
   readonly stage: string;
   readonly mass: Worked<'mass'>;
+  /** Reaction that has not made it yet: it is found anew at each step in which the reaction runs. */
+  readonly reaction?: string;
 }

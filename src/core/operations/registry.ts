@@ -34,6 +34,12 @@ import { storing } from './storing';
 import { stripping } from './stripping';
 import { tubeTests } from './tubeTests';
 import { wash } from './wash';
+import { pouring } from './pouring';
+import { parting } from './parting';
+import { resuspending } from './resuspending';
+import { boilingDown } from './boilingDown';
+import { antisolvent } from './antisolvent';
+import { thinLayer } from './thinLayer';
 import type { Operation } from './operation';
 
 /** Every operation, once. Adding one is adding a folder and a row here, and a card at the bench. */
@@ -74,6 +80,12 @@ export const operations: readonly Operation[] = [
   spectrum,
   storing,
   stand,
+  pouring,
+  parting,
+  resuspending,
+  boilingDown,
+  antisolvent,
+  thinLayer,
 ];
 
 const byName = new Map(operations.map((operation) => [operation.name, operation]));

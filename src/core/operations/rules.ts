@@ -17,6 +17,7 @@ import { meltingRangeRules } from './meltingRange/rules';
 import { secondCropRules } from './secondCrop/rules';
 import { calculationRules } from './calculation/rules';
 import { standRules } from './stand/rules';
+import { thinLayerRules } from './thinLayer/rules';
 import type { RuleText } from '../finding/ruleText';
 
 /** Rules that several operations share. */
@@ -78,4 +79,5 @@ export const operationRules = {
   ...secondCropRules,
   ...calculationRules,
   ...standRules,
+  ...thinLayerRules,
 };

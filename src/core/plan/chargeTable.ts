@@ -92,15 +92,27 @@ function reactantsOf(
   reaction: Reaction,
   before: Charge['reactions'],
 ): readonly Reactant[] | undefined {
-  const found = leftOf(reaction).map(({ substance, coefficient }) => {
-    const amounts = [...facts.lines.values()]
-      .filter((line) => line.line.reaction === reaction.id && speciesOf(line) === substance && takesPart(line))
+  const own = [...facts.lines.values()].filter((line) => line.line.reaction === reaction.id && takesPart(line));
+  const brought = leftOf(reaction).filter(
+    ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlentiful(facts, substance),
+  );
+  const found = brought.map(({ substance, coefficient }) => {
+    const amounts = own
+      .filter((line) => speciesOf(line) === substance)
       .map((line) => delivered(line, rows.get(line.line.id)));
     const amount = amounts.length > 0 ? sum(amounts) : madeBefore(facts, reaction, substance, before);
     return amount && amount.q.value > 0 ? { id: substance, amount, coefficient } : undefined;
   });
   if (found.length === 0 || found.includes(undefined)) return undefined;
   return found as readonly Reactant[];
+}
+
+/** Water of which no line of the reaction tells, but which a solution, a wash or a solvent brings: it never limits. */
+function isPlentiful({ doc, substances }: Facts, substance: string): boolean {
+  const isWater = (id: string) => substances.get(id)?.substance.formula === 'H2O';
+  const brings = ({ substance: id, strength, solvent }: ChargeLine) =>
+    isWater(id) || (strength !== undefined && (solvent === undefined || isWater(solvent)));
+  return isWater(substance) && doc.lines.some(brings);
 }
 
 /** What an earlier reaction makes of a substance that is not isolated: no line brings it, and all of it goes on. */
@@ -128,9 +140,12 @@ export function speciesOf({ line }: LineFacts): string {
   return line.delivers?.substance ?? line.substance;
 }
 
-/** Catalysts, solvents and work-up materials never limit, even when they appear in the equation. */
-export function takesPart({ line }: LineFacts): boolean {
-  return line.role === 'reactant' || line.role === 'reagent in excess';
+/**
+ * Catalysts, solvents and work-up materials never limit, even when they appear in the equation; natural material does where the document
+ * says into which reaction it goes.
+ */
+export function takesPart({ line: { role, reaction } }: LineFacts): boolean {
+  return role === 'reactant' || role === 'reagent in excess' || (role === 'material' && reaction !== undefined);
 }
 
 function delivered({ line }: LineFacts, row: Row | undefined): Worked<'amount'> | undefined {

@@ -48,9 +48,17 @@ export function factsOf(doc: Preparation): Facts {
   return { doc, substances, lines };
 }
 
+// A substance of a document is never changed, only replaced; plan, process and proof-reader each ask for all of them.
+const known = new WeakMap<Substance, SubstanceFacts>();
+
 /** A substance with its molar mass, where its formula tells. */
 export function substanceFacts(substance: Substance): SubstanceFacts {
-  return { substance, ...(substance.formula === undefined ? {} : { molarMass: molarMass(substance.formula) }) };
+  const before = known.get(substance);
+  if (before) return before;
+  const { formula } = substance;
+  const facts = { substance, ...(formula === undefined ? {} : { molarMass: molarMass(formula) }) };
+  known.set(substance, facts);
+  return facts;
 }
 
 function bottleOf(line: ChargeLine, { substance, molarMass: mass }: SubstanceFacts): Bottle {

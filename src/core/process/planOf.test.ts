@@ -81,3 +81,21 @@ test('a vessel that the procedure never fills is pinned by what the charge table
   const { factor } = planOf(pinned({ ...doc, vessels: [...doc.vessels, spare] }, 'spare', '100', '2')).plan;
   expect(factor).toMatchObject({ ok: false, why: expect.stringContaining('Spare') as string });
 });
+
+test('a scale that a search finds a hair beside a round number is that number, on the plan and at the bench', () => {
+  const doc = docs.find(({ title }) => title.startsWith('Cyclohexane'))!;
+  // 7.5 mL of each: halfway between two graduations, where a last digit decides which.
+  const { plan } = planOf(pinned(doc, 'flask', '100', '15'));
+  const issued = computePlan(asIssued(plan));
+  expect(plan.lines.map(({ target }) => target?.rounded.q.value)).toEqual(
+    issued.lines.map(({ target }) => target?.rounded.q.value),
+  );
+});
+
+test('a vessel that hardly fills with the scale is no way to a scale: nothing runs away', () => {
+  const doc = docs.find(({ title }) => title.startsWith('4-Methyl'))!;
+  // So far the still holds what the solvent left, and 200 mL of that nobody makes.
+  const half = { ...doc, steps: doc.steps.slice(0, 13) };
+  const { factor } = planOf(pinned(half, 'still', '500', '40')).plan;
+  expect(!factor.ok || factor.value.q.value < 1e5).toBe(true);
+});

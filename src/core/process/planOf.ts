@@ -34,6 +34,14 @@ export function scaledPlan(doc: Preparation): Plan {
   return doc.pin.at === 'vessel' ? filling(bare, doc.pin) : bare;
 }
 
+// As many decimals as a document may hold; beyond every device.
+const decimals = 9;
+
+/** A scale as an issued document has it. */
+const written = (scale: number) => roundDecimals(scale, decimals).replace(/\.?0+$/, '');
+
+// Beyond these no laboratory is: a search that leaves them has lost its way.
+const [least, most] = [1e-5, 1e5];
 const near = 1e-12;
 const mostTries = 40;
 
@@ -53,22 +61,21 @@ function filling(bare: Plan, pin: Extract<Pin, { at: 'vessel' }>): Plan {
   for (let i = 0; i < mostTries && Math.abs(volume / wanted_mL - 1) > near; i += 1) {
     const slope = (volume - before[1]) / (s - before[0]);
     const next = slope > 0 ? s + (wanted_mL - volume) / slope : (s * wanted_mL) / volume;
-    if (!(next > 0) || !Number.isFinite(next)) break;
+    // What hardly grows with the scale is no way to a scale: only what the charge table puts into it is.
+    if (!(next > least && next < most)) return bare;
     before = [s, volume];
     s = next;
     volume = at(s);
   }
-  return computePlan(bare.doc, { scale: fromVolume(pin, volume / s) });
+  // The plan shows what benches will get: the scale as it is written down, not the last digits of the search.
+  return computePlan(bare.doc, { scale: fromVolume(pin, wanted_mL / Number(written(s))) });
 }
 
 /** The most that a vessel holds on the way, mL; of amounts that no device has rounded. */
-function peak_mL({ doc, lines, exact }: Plan, vessel: string): number {
-  const { steps, world } = foreseeSteps({ doc, lines, charge: exact });
+function peak_mL({ doc, factor, lines, exact }: Plan, vessel: string): number {
+  const { steps, world } = foreseeSteps({ doc, factor, lines, charge: exact });
   return Math.max(0, ...steps.map(({ peaks }) => millilitres(world.kind, peaks[vessel] ?? {})));
 }
-
-// As many as a document may hold; beyond every device.
-const decimals = 9;
 
 /**
  * A document as benches get it: a scale that was found from the procedure is written down, so that no later model of the procedure
@@ -76,5 +83,5 @@ const decimals = 9;
  */
 export function asIssued({ doc, factor }: Plan): Preparation {
   if (doc.pin.at !== 'vessel' || !factor.ok) return doc;
-  return { ...doc, pin: { at: 'factor', digits: roundDecimals(factor.value.q.value, decimals).replace(/\.?0+$/, '') } };
+  return { ...doc, pin: { at: 'factor', digits: written(factor.value.q.value) } };
 }

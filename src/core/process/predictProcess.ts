@@ -4,13 +4,13 @@ import { findOperation } from '../operations/registry';
 import { earlierOf } from '../document/steps';
 import { meansOf } from '../operations/named';
 import { kindsOf } from './worktop/kinds';
-import { stageAhead, weighingOf } from './stageAhead';
+import { isUnweighed, stageAhead, weighingOf } from './stageAhead';
 import { react } from './worktop/react';
 import { stageBasis } from '../plan/stageBasis';
 import { wholeOf } from './matter/shelf';
 import { Worktop } from './worktop/worktop';
 import { leftOver } from './leftOver';
-import type { After, Before, Task, World } from './worktop/worktop';
+import type { After, Before, Foreseeable, Task, World } from './worktop/worktop';
 import type { Assumption } from './worktop/assumption';
 import type { Loss } from '../operations/loss';
 import type { Preparation } from '../document/document';
@@ -53,7 +53,7 @@ export interface Prediction {
  * Steps that are optional are left out. For the range of a mass each assumption is put to the farther end of its own range where
  * it is made, and the other end follows by proportion; the changes add in quadrature, as independent uncertainties do (GUM, 5.1.2), and go through the later steps undiminished (first order).
  */
-export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Prediction {
+export function predictProcess(plan: Foreseeable): Prediction {
   const facts = factsOf(plan.doc);
   const world: World = { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
   const runs = run(world);
@@ -66,7 +66,7 @@ export function predictProcess(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): Pr
 }
 
 /** The steps alone, without the ranges of what they weigh: cheap, for rules that ask what is where by then. */
-export function foreseeSteps(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): {
+export function foreseeSteps(plan: Foreseeable): {
   readonly steps: readonly StepPrediction[];
   readonly world: World;
 } {
@@ -85,13 +85,18 @@ interface Run {
 function run(world: World): readonly Run[] {
   const { doc } = world.plan;
   const start = doc.lines.find(({ id }) => id === doc.reference)?.vessel ?? doc.vessels[0]?.id ?? 'vessel';
-  let before: Before = { shelf: {}, product: start, labels: {} };
+  let before: Before = { shelf: {}, product: start };
+  const leaves = new Map<string, string>();
   return doc.steps.flatMap((step): readonly Run[] => {
     if (step.optional) return [];
+    // Beside each other each track has its own work: a step goes on where the one left off that it waits for.
+    const track = step.after?.find((id) => leaves.has(id));
+    if (track !== undefined) before = { ...before, product: leaves.get(track) ?? before.product };
     const stage = stageAhead(doc, step);
     const task: Task = { step, ...(stage ? { stage } : {}), runs: runsAt(doc, step.id) };
     const after = work(world, task, before);
     if (!after) return [];
+    leaves.set(step.id, after.product);
     const done = { task, before, prediction: { ...after, step, ...(stage ? { stage } : {}) } };
     // Where a stage stands when it was measured is where a later step takes it from.
     const measured = doc.stages.filter(({ id }) => weighingOf(doc, id)?.id === step.id);
@@ -115,9 +120,13 @@ function work(world: World, task: Task, before: Before): After | undefined {
   if (!operation) return undefined;
   try {
     const top = new Worktop(world, task, before);
-    operation.predict?.(top, task.step.params);
-    // An operation that knows nothing of reactions lets them run in what it leaves.
-    if (!top.reacted) react(top, top.product);
+    do {
+      operation.predict?.(top, task.step.params);
+      // An operation that knows nothing of reactions lets them run where it put something, else in what it leaves.
+      if (!top.reacted) react(top, top.entered ?? top.product);
+    } while (top.again());
+    // Rounds that an operation works off by itself it tells by itself.
+    if (top.times > 1) top.remark(`Reckoned for ${top.times} times, the least that it is done.`);
     return top.after();
   } catch (error) {
     // A model refuses numbers that it cannot work with: the step is left out of the prediction, and says so.
@@ -190,14 +199,14 @@ function stagesOf(
   const found = new Map<string, StagePrediction>();
   for (const stage of plan.doc.stages) {
     const weighed = weighingOf(plan.doc, stage.id);
-    const at = steps.find(({ step }) => step.id === weighed?.id);
+    const at = isUnweighed(plan.doc, stage.id) ? steps.at(-1) : steps.find(({ step }) => step.id === weighed?.id);
     const before = earlierOf(stage);
     const basis = before === undefined ? stageBasis(plan, stage) : found.get(before)?.mass;
     if (!at || !basis) continue;
     const grams = gramsAt(at, at.product, stage.substance);
     // Numbers that contradict each other give none here.
     if (!Number.isFinite(grams)) continue;
-    const losses = steps.flatMap((one) => one.losses.filter((loss) => loss.stage === stage.id));
+    const losses = (steps.at(-1)?.booked.told ?? []).filter((loss) => loss.stage === stage.id);
     found.set(stage.id, { stage, basis, losses, mass: leftOver(basis, losses, grams) });
   }
   return [...found.values()];

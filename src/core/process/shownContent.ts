@@ -2,6 +2,7 @@ import { densityIn, millilitres } from './worktop/volumes';
 import { gramsOf } from './matter/matter';
 import { phaseKinds, phaseOf } from './matter/shelf';
 import type { Content, PhaseKind } from './matter/shelf';
+import type { Matter } from './matter/matter';
 import type { Kind } from './worktop/kinds';
 
 /** One layer of a vessel, ready to draw: from the bottom up. */
@@ -23,15 +24,25 @@ export function shownContent(kind: (id: string) => Kind, content: Content): read
     const matter = phaseOf(content, phase);
     const grams = gramsOf(matter);
     if (grams < least_g) return [];
-    const parts = Object.entries(matter)
-      .filter(([, mass]) => mass >= least_g)
-      .sort(([, a], [, b]) => b - a)
-      .map(([id, mass]) => ({ id, name: kind(id).name, grams: mass }));
+    const parts = byName(kind, matter)
+      .filter((part) => part.grams >= least_g)
+      .sort((a, b) => b.grams - a.grams);
     const mL = millilitres(kind, matter);
     return [{ kind: phase, name: nameOf(kind, phase, content), mL, grams, parts, density: grams / mL }];
   });
   const bottom = ({ kind: phase, density }: (typeof layers)[number]) => (phase === 'solid' ? 100 : density);
   return [...layers].sort((a, b) => bottom(b) - bottom(a)).map(({ density: _density, ...layer }) => layer);
+}
+
+/** Parts with their names; what a model made and what a bottle brought of the same is one part. */
+function byName(kind: (id: string) => Kind, matter: Matter): Layer['parts'] {
+  const parts = new Map<string, Layer['parts'][number]>();
+  for (const [id, grams] of Object.entries(matter)) {
+    const { name } = kind(id);
+    const before = parts.get(name);
+    parts.set(name, before ? { ...before, grams: before.grams + grams } : { id, name, grams });
+  }
+  return [...parts.values()];
 }
 
 /** What people call the layer. */

@@ -1,6 +1,6 @@
 /**
  * Kinds of quantity the product works with. Values are held in one canonical unit each: g, mL, mol, °C, s, K, K/min, kPa,
- * g/mL, mol/L, g/mol, L/mol, mL/g; fractions and numbers are plain.
+ * g/mL, mol/L, g/mol, L/mol, mL/g, cm; fractions and numbers are plain.
  */
 export type Dim =
   | 'mass'
@@ -17,6 +17,7 @@ export type Dim =
   | 'molarVolume'
   | 'volumePerMass'
   | 'fraction'
+  | 'length'
   | 'number';
 
 /** A number with its kind; `value` is always in the canonical unit of `dim`. */

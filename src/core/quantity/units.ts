@@ -37,6 +37,8 @@ const table: readonly (Unit & { readonly also?: readonly string[] })[] = [
   { symbol: 'g/mol', dim: 'molarMass', factor: '1' },
   { symbol: 'L/mol', dim: 'molarVolume', factor: '1', also: ['l/mol'] },
   { symbol: 'mL/g', dim: 'volumePerMass', factor: '1', also: ['ml/g'] },
+  { symbol: 'cm', dim: 'length', factor: '1' },
+  { symbol: 'mm', dim: 'length', factor: '0.1' },
   { symbol: '%', dim: 'fraction', factor: '0.01', also: ['percent'] },
   { symbol: 'mol %', dim: 'fraction', factor: '0.01', also: ['mol%', 'mol-%'] },
   { symbol: 'equiv', dim: 'number', factor: '1', also: ['eq', 'eq.', 'equiv.'] },

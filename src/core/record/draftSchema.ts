@@ -53,7 +53,7 @@ const place = object({
     ofWhole(({ line, slot }) => line === undefined || slots.some((one) => one === slot)),
   );
 
-const readable: ReadonlySet<string> = new Set(['mass', 'volume', 'temperature', 'fraction']);
+const readable: ReadonlySet<string> = new Set(['mass', 'volume', 'temperature', 'fraction', 'length']);
 const dimOf = (unit: unknown) => (typeof unit === 'string' ? (findUnit(unit)?.dim ?? '') : '');
 
 const reading = object({
@@ -64,7 +64,9 @@ const reading = object({
     .matches(/^-?\d{1,9}(\.\d{1,9})?$/, 'must be the digits as read')
     .required(),
   unit: string()
-    .test('unit', 'must be a unit of mass, volume, temperature or per cent', (value) => readable.has(dimOf(value)))
+    .test('unit', 'must be a unit of mass, volume, temperature, length or per cent', (value) =>
+      readable.has(dimOf(value)),
+    )
     .required(),
   device: string().max(40),
   state: array(string().max(40).required()).max(6),

@@ -6,6 +6,10 @@ export const wasteStreams = {
     note: 'Anything with a carbon–halogen bond. Never with strong base or active metal.',
   },
   aqueous: { name: 'Aqueous acid or base, neutralized', note: 'Neutralized in an open vessel before it is poured in.' },
+  'aqueous-organic': {
+    name: 'Water with organics',
+    note: 'As it is; never down the drain.',
+  },
   'heavy-metal': { name: 'Heavy metal', note: 'Each metal apart where local rules say so.' },
   oxidizer: { name: 'Oxidizer, quenched', note: 'Only after a negative starch–iodide test.' },
   solid: {

@@ -10,7 +10,12 @@ export function foreseenLosses({ bench: { doc }, charge, steps }: BenchState): r
   const { plan, actual } = charge;
   // What was not measured counts as planned.
   const rows = new Map([...plan.charge.rows, ...actual.rows]);
-  const { stages } = predictProcess({ doc, lines: plan.lines, charge: { ...plan.charge, ...actual, rows } });
+  const { stages } = predictProcess({
+    doc,
+    factor: plan.factor,
+    lines: plan.lines,
+    charge: { ...plan.charge, ...actual, rows },
+  });
   const foreseen = stages.flatMap(({ losses }) => losses);
   return steps.flatMap(({ step, operation, losses, status }) =>
     operation.losses || status !== 'done' ? losses : foreseen.filter(({ key }) => key.startsWith(`${step.id}/`)),

@@ -1,3 +1,4 @@
+import { stepCautions } from '../operations/stepCautions';
 import { benchState } from '../bench/benchState';
 import { format } from '../quantity/format';
 import { minutesText } from '../document/minutesText';
@@ -47,7 +48,7 @@ function sheetStep(doc: Preparation, { step, operation, context, asks }: StepSta
     sign: operation.sign,
     sentence: operation.sentence(context),
     ...(step.text === undefined ? {} : { text: step.text }),
-    cautions: operation.cautions?.(context) ?? [],
+    cautions: stepCautions(operation, context),
     checks: asks.flatMap((ask) => (ask.kind === 'check' ? [ask.says] : [])),
     blanks: asks.flatMap(blanksOf),
     expect: (step.expect ?? []).map((one) => one.replace(/[.\s]+$/, '')),

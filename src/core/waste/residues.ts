@@ -17,12 +17,16 @@ import type { Worked } from '../quantity/worked';
 /** Something that is left when the product is taken away: charged and unchanged, left unreacted, or formed beside it. */
 export interface Residue {
   readonly substance: Substance;
-  readonly origin: 'charged' | 'unreacted' | 'formed';
+  readonly origin: 'charged' | 'unreacted' | 'formed' | 'poured';
   readonly line?: string;
   readonly stream?: WasteStream;
   readonly mass?: Worked<'mass'>;
   readonly amount?: Worked<'amount'>;
   readonly volume?: Worked<'volume'>;
+  /** Vessel and layer that it is poured out of. */
+  readonly pour?: string;
+  /** An acid or a base that the rest of its layer has neutralized. */
+  readonly spent?: true;
 }
 
 /**

@@ -1,15 +1,20 @@
 import { acidAmount, carbonDioxide } from '../hazard/gas';
 import { derive } from '../stoichiometry/derive';
 import { fact, finding } from '../finding/finding';
+import { holdsHeavyMetal } from '../compound/heavyMetal';
 import { fromWorked } from '../quantity/worked';
 import { kinds } from '../hazard/materials';
 import { meetings } from '../hazard/meetings';
 import { groupsOf, hasGroup } from '../reference/groups';
-import { quenchOf } from './quenching';
+import { quenchOf, streamByKind } from './quenching';
+import { bicarbonateFor } from './neutralizing';
+import { ofProcess } from './ofProcess';
 import { residues } from './residues';
 import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
 import type { Plan } from '../plan/planTypes';
+import type { Foreseeable } from '../process/worktop/worktop';
+import type { Pour } from './pours';
 import type { Residue } from './residues';
 import type { RuleId } from '../finding/rules';
 import type { WasteStream } from '../reference/wasteStreams';
@@ -31,15 +36,19 @@ export interface StreamPlan {
 /** Waste of a plan, stream by stream, with what must not meet in a bottle. */
 export interface WastePlan {
   readonly streams: readonly StreamPlan[];
+  /** By vessel and layer, where a procedure says what is where. */
+  readonly pours: readonly Pour[];
   readonly findings: readonly Finding[];
 }
 
 /**
- * Predicts what each waste stream receives at full conversion. Losses of the product are not in it, and whatever dissolves
- * in another layer than its own is counted where its stream says.
+ * What each waste stream receives: by vessel and layer at the end of the procedure, what was lost on the way included; with what is kept,
+ * what left as gas and what went into samples it adds up to what was charged. Before there is a procedure, what the equation leaves at
+ * full conversion.
  */
-export function wastePlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): WastePlan {
-  const all = residues(plan).filter(({ mass }) => mass === undefined || mass.q.value > 0);
+export function wastePlan(plan: Foreseeable): WastePlan {
+  const poured = plan.doc.steps.length > 0 ? ofProcess(plan) : undefined;
+  const all = (poured?.residues ?? residues(plan)).filter(({ mass }) => mass === undefined || mass.q.value > 0);
   const streams = wasteStreamIds
     .map((stream) =>
       streamPlan(
@@ -49,7 +58,11 @@ export function wastePlan(plan: Pick<Plan, 'doc' | 'lines' | 'charge'>): WastePl
       ),
     )
     .filter(({ residues: held }) => held.length > 0);
-  return { streams, findings: [...streams.flatMap((one) => streamFindings(plan, one)), ...unassigned(all)] };
+  return {
+    streams,
+    pours: poured?.pours ?? [],
+    findings: [...streams.flatMap((one) => streamFindings(plan, one)), ...(poured?.findings ?? []), ...unassigned(all)],
+  };
 }
 
 function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: readonly Residue[]): StreamPlan {
@@ -81,7 +94,7 @@ function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: reado
     stream,
     residues: held,
     ...(mass ? { mass, classMass: forClass(mass, mass.q.value * doc.benches >= 1000 ? 'kg' : 'g') } : {}),
-    ...(volume ? { volume, classVolume: forClass(volume, 'L') } : {}),
+    ...(volume ? { volume, classVolume: forClass(volume, volume.q.value * doc.benches >= 100 ? 'L' : 'mL') } : {}),
   };
 }
 
@@ -100,17 +113,27 @@ function total<D extends 'mass' | 'volume'>(dim: D, unit: string, parts: readonl
 
 const names = (all: readonly Residue[]) => [...new Set(all.map(({ substance }) => substance.name))].join('; ');
 
-function streamFindings({ doc }: Pick<Plan, 'doc'>, { stream, residues: held }: StreamPlan): readonly Finding[] {
+// What clings to glass is no reason for a word, g.
+const worthAWord_g = 0.02;
+
+function streamFindings({ doc }: Pick<Plan, 'doc'>, { stream, residues: all }: StreamPlan): readonly Finding[] {
+  const held = all.filter(({ origin, mass }) => origin !== 'poured' || (mass?.q.value ?? 0) >= worthAWord_g);
   const about = { field: `waste/${stream}` };
   const label = wasteStreams[stream].name;
   const pairs = meetings.flatMap(({ a, b, inWaste, with: third }) => {
     if (third !== undefined && !held.some(({ substance }) => kinds[third](substance))) return [];
     // What the sheet pours into water is an acid by the time it is waste.
     const ones = held.filter(
-      ({ substance, origin }) => kinds[a](substance) && !(a === 'hydrolysing' && origin === 'unreacted'),
+      ({ substance, origin, spent }) =>
+        !spent && kinds[a](substance) && !(a === 'hydrolysing' && (origin === 'unreacted' || origin === 'poured')),
     );
+    // What stood in one layer has met already.
     const others = held.filter(
-      ({ substance }) => kinds[b](substance) && !ones.some((one) => one.substance.id === substance.id),
+      ({ substance, spent, pour }) =>
+        !spent &&
+        kinds[b](substance) &&
+        !ones.some((one) => one.substance.id === substance.id) &&
+        ones.some((one) => pour === undefined || one.pour !== pour),
     );
     if (ones.length === 0 || others.length === 0) return [];
     return [
@@ -127,7 +150,11 @@ function streamFindings({ doc }: Pick<Plan, 'doc'>, { stream, residues: held }: 
     ...haloform(held, label, about),
     ...toNeutralize(stream, held, label),
     ...toQuench(stream, held, label),
-    ...reactive(stream, doc.lines.some(({ role }) => role === 'quench') ? held.filter(isStill) : held, label),
+    ...reactive(
+      stream,
+      doc.lines.some(({ role }) => role === 'quench') ? held.filter(isStill) : held.filter(({ spent }) => !spent),
+      label,
+    ),
   ];
 }
 
@@ -149,7 +176,7 @@ function haloform(held: readonly Residue[], stream: string, about: Finding['abou
 
 /** Acid that has to be neutralized before it goes into the bottle, and the gas that bicarbonate would make of it. */
 function toNeutralize(stream: WasteStream, held: readonly Residue[], label: string): readonly Finding[] {
-  if (stream !== 'aqueous') return [];
+  if (stream !== 'aqueous' || held.some(({ origin }) => origin === 'poured')) return [];
   const acids = held
     .filter(
       ({ substance, amount, origin }) => kinds.acid(substance) && (amount !== undefined || origin === 'unreacted'),
@@ -168,6 +195,7 @@ function toNeutralize(stream: WasteStream, held: readonly Residue[], label: stri
         stream: label,
         acid: fact(acid.q, acid.q.value >= 1 ? 'mol' : 'mmol', 2),
         gas: fact(gas.q, 'L', 2),
+        with: fact(bicarbonateFor(acid.q.value), 'g', 2),
       },
     ),
   ];
@@ -199,7 +227,8 @@ function toQuench(stream: WasteStream, held: readonly Residue[], label: string):
 }
 
 /** What a quench has not taken apart already: water takes acid chlorides and anhydrides, nothing else here. */
-const isStill = ({ substance, origin }: Residue) => !(origin === 'unreacted' && kinds.hydrolysing(substance));
+const isStill = ({ substance, origin, spent }: Residue) =>
+  !spent && !(origin === 'unreacted' && kinds.hydrolysing(substance));
 
 /** What reacts with water or air: quenched first, each in its own way. */
 function reactive(stream: WasteStream, held: readonly Residue[], label: string): readonly Finding[] {
@@ -213,9 +242,19 @@ function reactive(stream: WasteStream, held: readonly Residue[], label: string):
   );
 }
 
+/** Neither the document nor its kind says where a substance goes; water and what models make for themselves need no word. */
+const isUnsaid = (substance: Residue['substance']) =>
+  substance.waste === undefined &&
+  !substance.id.includes('~') &&
+  substance.formula !== 'H2O' &&
+  streamByKind(substance) === undefined &&
+  !holdsHeavyMetal(substance.formula);
+
 function unassigned(all: readonly Residue[]): readonly Finding[] {
   const without = all.filter(
-    ({ stream, mass, origin }) => stream === undefined && (mass !== undefined || origin === 'charged'),
+    ({ stream, mass, origin, substance }) =>
+      (origin === 'poured' ? isUnsaid(substance) : stream === undefined) &&
+      (mass !== undefined || origin === 'charged'),
   );
   return without.length === 0
     ? []

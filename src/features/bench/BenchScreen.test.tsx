@@ -54,7 +54,7 @@ beforeEach(async () => {
 
 test('a bench opens at the first step that is not done', () => {
   bench(upTo('reflux/temperature/1', acetanilideRun()), 24);
-  expect(sentence()).toBe('Heat under reflux for 15 min, from the first reflux.');
+  expect(sentence()).toBe('Heat the reaction flask under reflux for 15 min, from the first reflux.');
   expect(screen.getByText(/4 of 19 steps done/)).toBeTruthy();
 });
 
@@ -65,7 +65,7 @@ test('the step stays in view when its last reading comes in, until somebody goes
   await waitFor(() => expect(sentence()).toBe('Measured 2.29 g aniline.'));
   expect(screen.getByText('Off the target')).toBeTruthy();
   click('Go on');
-  expect(sentence()).toBe('Measure 4.5 mL acetic acid, glacial.');
+  expect(sentence()).toBe('Measure 4.5 mL acetic acid, glacial, into the reaction flask.');
 });
 
 test('a running timer stands above everything with the time left, and leads to its step', async () => {
@@ -78,7 +78,7 @@ test('a running timer stands above everything with the time left, and leads to i
   click(/Charge.*aniline/);
   expect(sentence()).toBe('Measured 2.04 g aniline.');
   act(() => within(timers).getByRole('button').click());
-  expect(sentence()).toContain('Heat under reflux');
+  expect(sentence()).toContain('Heat the reaction flask under reflux');
 });
 
 test('when every step is done the way leads to the results, optional ones stay within reach', () => {

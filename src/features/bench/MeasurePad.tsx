@@ -16,7 +16,13 @@ import type { Body } from '@/core/record/entry';
 import type { Device } from '@/core/quantity/device';
 import type { StepState } from '@/core/bench/benchState';
 
-const examples = { mass: '2.04 g', volume: '2.50 mL', temperature: '118 °C', fraction: '72.5 %' } as const;
+const examples = {
+  mass: '2.04 g',
+  volume: '2.50 mL',
+  temperature: '118 °C',
+  fraction: '72.5 %',
+  length: '3.2 cm',
+} as const;
 
 /** One measurement: how, with what, the number, and the big button. */
 export function MeasurePad({

@@ -113,7 +113,9 @@ test('a new target says what the sheet had said and why it moved', () => {
   expect(words(container.querySelector('.retarget'))).toBe(
     'New target for acetic anhydride: the sheet said 2.50 mL; it follows what you took of aniline.',
   );
-  expect(words(container.querySelector('.bench-sentence'))).toBe('Measure 2.80 mL acetic anhydride.');
+  expect(words(container.querySelector('.bench-sentence'))).toBe(
+    'Measure 2.80 mL acetic anhydride into the reaction flask.',
+  );
 });
 
 test('a step says what it came to: time at reflux, excess of what was taken, what the water keeps', () => {

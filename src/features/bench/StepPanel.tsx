@@ -1,4 +1,5 @@
 'use client';
+import { stepCautions } from '@/core/operations/stepCautions';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { AskList } from './AskList';
@@ -59,7 +60,7 @@ export function StepPanel({
       {text && <p className="muted">{text}</p>}
       {expect.length > 0 && <p className="muted">You will see: {expect.join(' ')}</p>}
       {status === 'open' &&
-        operation.cautions?.(context).map((caution) => (
+        stepCautions(operation, context).map((caution) => (
           <p key={caution} className="caution-line">
             {caution}
           </p>

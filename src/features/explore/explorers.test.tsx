@@ -61,7 +61,7 @@ test('extraction begins with the numbers of the plan and follows every dial', ()
   open('acid-base-neutral');
   expect(says()).toContain('2 × 15.0 mL leave 0.2');
   type('pH of the water', '2');
-  expect(says()).toContain('99 % of trans-Cinnamic acid behind');
+  expect(says()).toContain('99 % of trans-cinnamic acid behind');
   type('Portions', '1');
   expect(says()).toContain('1 × 30.0 mL leaves');
 });

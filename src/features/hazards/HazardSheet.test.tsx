@@ -45,7 +45,7 @@ test('amounts of one bench, cautions with their steps, waste with the gas it wou
   expect(text).toContain('Version 3, 8 benches.');
   expect(text).toContain('Aniline2.00 mL');
   expect(text).toContain('Steps 9, 15 Thick-walled filter flask without a scratch');
-  expect(text).toContain('about 120 mL a bench, 0.98 L the class');
+  expect(text).toContain('about 53 mL a bench, 0.42 L the class');
   expect(text).toContain('Local rules, the risk assessment and the supervising person decide');
 });
 

@@ -14,6 +14,7 @@ import { Shell } from '@/components/Shell';
 import { sheetCautions } from './sheetCautions';
 import { statementText } from '@/core/hazard/statements';
 import { wastePlan } from '@/core/waste/wastePlan';
+import type { StreamPlan } from '@/core/waste/wastePlan';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Identity } from '@/core/people/identity';
@@ -99,7 +100,7 @@ export function HazardSheet({
           </ul>
           <h2>Waste</h2>
           <ul className="sheet-cautions">
-            {waste.streams.map(({ stream, volume, mass, classVolume, classMass }) => {
+            {waste.streams.filter(isWorthALine).map(({ stream, volume, mass, classVolume, classMass }) => {
               const bench = volume ?? mass;
               const all = classVolume ?? classMass;
               return (
@@ -194,3 +195,8 @@ function sorted({ doc }: Plan) {
   const names = (all: readonly Substance[]) => [...new Set(all.map(({ name }) => name))];
   return { dangerous: labelled, harmless: names(harmless), unknown: names(unknown) };
 }
+
+// Rinsings are poured with the rest; the plan shows them by vessel.
+const least = 0.2;
+const isWorthALine = ({ volume, mass }: StreamPlan): boolean =>
+  (volume ?? mass)?.q.value === undefined || ((volume ?? mass)?.q.value ?? 0) >= least;

@@ -1,9 +1,11 @@
 'use client';
+import { bottlesFor } from '@/core/waste/bottles';
 import { HazardText } from '@/components/HazardText';
 import { usePlanView } from '@/components/plan/planView';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import { WorkedCell } from '@/components/plan/WorkedCell';
 import { WorkingPanel } from '@/components/WorkingPanel';
+import { PoursTable } from './PoursTable';
 import type { Residue } from '@/core/waste/residues';
 import type { StreamPlan, WastePlan } from '@/core/waste/wastePlan';
 
@@ -11,6 +13,7 @@ const origins: Readonly<Record<Residue['origin'], string>> = {
   charged: '',
   unreacted: ' left over',
   formed: ' formed',
+  poured: '',
 };
 
 /** What each waste stream receives, for a bench and for the class, and what must not meet in a bottle. */
@@ -36,12 +39,22 @@ export function WastePart({ waste }: { readonly waste: WastePlan }) {
       {waste.findings.map((finding) => (
         <HazardText key={finding.key} finding={finding} />
       ))}
+      {waste.pours.length > 0 && <PoursTable pours={waste.pours} />}
       <p className="muted">
-        At full conversion, volumes taken as additive; product that is lost on the way is not counted. Nothing goes down
-        the drain unless local rules say so.
+        {waste.pours.length > 0
+          ? 'As foreseen at the end of the procedure, losses on the way included; volumes taken as additive.'
+          : 'At full conversion, volumes taken as additive; product that is lost on the way is not counted.'}{' '}
+        Nothing goes down the drain unless local rules say so.
       </p>
     </>
   );
+}
+
+/** How many bottles of which size the class fills. */
+function bottleWords(volume_mL: number): string {
+  const { count, size_mL } = bottlesFor(volume_mL);
+  const size = size_mL < 1000 ? `${String(size_mL)}\u00a0mL` : `${String(size_mL / 1000)}\u00a0L`;
+  return count === 1 ? `one bottle of ${size}` : `${String(count)} bottles of ${size}`;
 }
 
 function StreamRow({
@@ -67,7 +80,10 @@ function StreamRow({
         </td>
         <td>
           {classVolume && (
-            <WorkedCell id={key('classVolume')} worked={classVolume} label={`${name}, volume of the class`} />
+            <>
+              <WorkedCell id={key('classVolume')} worked={classVolume} label={`${name}, volume of the class`} />
+              <small className="muted">{bottleWords(classVolume.q.value)}</small>
+            </>
           )}
           {!classVolume && classMass && (
             <WorkedCell id={key('classMass')} worked={classMass} label={`${name}, mass of the class`} />

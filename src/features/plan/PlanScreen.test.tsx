@@ -74,10 +74,10 @@ test('the procedure has a room of its own, with the numbers of the pin', () => {
   open();
   expect(screen.queryByRole('table')).toBeNull();
   const steps = () => within(screen.getByRole('list', { name: 'Steps of the procedure' })).getAllByRole('listitem');
-  expect(words(steps()[0]!)).toContain('Weigh 2.04 g aniline by difference.');
+  expect(words(steps()[0]!)).toContain('Weigh 2.04 g aniline by difference into the reaction flask.');
   expect(steps()).toHaveLength(21);
   fill('Aniline at each bench', '1.00');
-  expect(words(steps()[0]!)).toContain('Weigh 1.02 g aniline by difference.');
+  expect(words(steps()[0]!)).toContain('Weigh 1.02 g aniline by difference into the reaction flask.');
 });
 
 test('a stored version is issued, a changed one not before it is saved; the cards show the PINs', async () => {

@@ -1,4 +1,5 @@
 'use client';
+import { stepCautions } from '@/core/operations/stepCautions';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { asIssued } from '@/core/process/planOf';
 import { benchState } from '@/core/bench/benchState';
@@ -115,7 +116,7 @@ function StepRow({
       <OperationSign sign={operation.sign} />
       <strong>{operation.sentence(context)}</strong>
       {step.text && <span> {step.text}</span>}
-      {operation.cautions?.(context).map((caution) => (
+      {stepCautions(operation, context).map((caution) => (
         <span key={caution} className="caution-line">
           {caution}
         </span>

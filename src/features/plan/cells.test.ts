@@ -46,10 +46,11 @@ test('the theoretical yield lights the limiting line all the way down, and not t
   expect(lit.places.has(placeKey({ at: 'line', id: 'anhydride' }))).toBe(false);
 });
 
-test('a waste stream lights the lines that end in it', () => {
-  const lit = litBy(cellWorked(plan, 'waste/aqueous/volume'));
-  expect(lit.worked.has(cellWorked(plan, 'acid/volume')!)).toBe(true);
-  expect(lit.worked.has(cellWorked(plan, 'charcoal/mass')!)).toBe(false);
+test('before there is a procedure a waste stream lights the lines that end in it', () => {
+  const bare = computePlan({ ...acetanilide(), steps: [] });
+  const lit = litBy(cellWorked(bare, 'waste/aqueous/volume'));
+  expect(lit.worked.has(cellWorked(bare, 'acid/volume')!)).toBe(true);
+  expect(lit.worked.has(cellWorked(bare, 'charcoal/mass')!)).toBe(false);
 });
 
 test('an excess rests on both lines; nothing open lights nothing', () => {

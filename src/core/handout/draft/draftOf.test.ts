@@ -124,3 +124,18 @@ it('a person can say what a sentence is, or that it is no step', () => {
   expect(none.doc.steps).toEqual([]);
   expect(none.tray).toEqual([1, 2]);
 });
+
+test('a vessel whose size nobody said is as large as the procedure fills it; one that is said stays', () => {
+  const sheet = (flask: string) =>
+    draft(
+      `Butyl acetate\n\nHeat 7.4 g of butan-1-ol and 8.0 g of glacial acetic acid with 1 mL of sulfuric acid in a ${flask} under reflux for 40 min. Wash with 25 mL of water, with 25 mL of water and with 25 mL of water. Dry over 1 g of sodium sulfate. Distil at 124-127 °C.`,
+    ).doc;
+  const still = (doc: ReturnType<typeof sheet>) => doc.vessels.find(({ kind }) => kind === 'distillation flask');
+  expect(still(sheet('flask'))?.capacity_mL).toBeLessThan(100);
+  expect(sheet('500 mL flask').vessels.some(({ capacity_mL }) => capacity_mL === 500)).toBe(true);
+});
+
+test('a receiver holds what the still that was made to fit gives', () => {
+  const { doc } = draft(handout('chloride-shaking'));
+  expect(planOf(doc).process.findings.filter(({ rule }) => rule === 'vessel.full')).toEqual([]);
+});

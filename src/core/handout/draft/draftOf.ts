@@ -1,5 +1,6 @@
 import { blankPreparation } from '../../document/blank';
 import { findOperation } from '../../operations/registry';
+import { fitVessels } from './fitVessels';
 import { enteredOf } from './amountOf';
 import { lineOf } from './lines';
 import { mentionsIn } from './mentions';
@@ -42,8 +43,9 @@ const mostExpect = 10;
 export function draftOf(reading: HandoutReading, library: Library, decisions: Decisions): Draft {
   const title = reading.clauses.find(({ section }) => section === 'heading');
   const name = title ? titleOf(storable(reading.text.slice(title.start, title.end))) : '';
+  const said = vesselsIn(reading);
   const making: Making = {
-    doc: { ...blankPreparation(storable(name, 120) || 'From a handout'), vessels: vesselsIn(reading) },
+    doc: { ...blankPreparation(storable(name, 120) || 'From a handout'), vessels: said },
     reading,
     library,
     decisions,
@@ -65,7 +67,7 @@ export function draftOf(reading: HandoutReading, library: Library, decisions: De
   const rest = making.tray.flatMap((i) => clauses[i] ?? []).map((clause) => wordsOf(making, clause));
   if (rest.length > 0)
     making.doc = { ...making.doc, summary: joinedText(making.doc.summary, `Not placed: ${rest.join(' ')}`, 1000) };
-  making.doc = withReaction(making.doc);
+  making.doc = fitVessels(withReaction(making.doc), new Set(said.map(({ id }) => id)));
   const { doc, steps, tray, assumed, loose } = making;
   return { doc, steps, tray, assumed, loose };
 }

@@ -1,4 +1,4 @@
-import { balance, balanceOf, addReaction, addTerm, offersFor, toggleRun } from '../../editing/reactions';
+import { balance, balanceOf, addReaction, addTerm, offersFor, setRun } from '../../editing/reactions';
 import { computePlan } from '../../plan/plan';
 import { freeId } from '../../editing/freeId';
 import { smallMolecules } from '../../stoichiometry/smallMolecules';
@@ -183,7 +183,7 @@ function made(doc: Preparation, stage: string, lines: readonly string[]): Prepar
     stages: doc.stages.map((one) => (one.id === stage ? { ...one, origin: { by: 'reaction', reaction: id } } : one)),
   };
   const run = usualRun(joined, joined.lines.find(({ id: line }) => line === joined.reference)?.vessel);
-  const running = run === undefined ? joined : toggleRun(joined, id, run);
+  const running = run === undefined ? joined : setRun(joined, id, run, true);
   const [first = running.reference] = lines;
   const limits = first === undefined ? undefined : limitingOf({ ...running, reference: first }, id);
   if (limits === undefined) return running;

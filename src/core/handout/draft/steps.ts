@@ -21,7 +21,7 @@ export function stepsOf(making: Making, operation: Operation, clauses: readonly 
   // A clause that only goes on fills what is open; it makes no step of its own.
   const mentions = said.filter((_, i) => i === 0 || clauses[i]?.operation).flat();
   const fields = Object.entries(operation.fields).flatMap(([key, field]) =>
-    field.kind === 'line' && !field.many ? [{ key, field }] : [],
+    field.kind === 'line' && !field.many && !field.inside ? [{ key, field }] : [],
   );
   const charged = mentions.filter((one) => one.amount || waits(making, one));
   if (fields.length === 0 && charged.length > 0 && begins(making, operation))

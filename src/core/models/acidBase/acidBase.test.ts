@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { neutralSystems } from '../../../../tests/support/acidBase';
 import { pHAfter, titrantFor } from './neutralize';
-import { protonsGiven, speciation } from './speciation';
+import { fractionOf, protonsGiven, speciation } from './speciation';
 import { solutionPH } from './solutionPH';
 
 const pKas = fc.array(fc.double({ min: -1, max: 14, noNaN: true }), { minLength: 1, maxLength: 4 });
@@ -16,6 +16,20 @@ test('the fractions of all forms add up to one, and neighbours stand in the rati
         const [before, after] = [fractions[i] ?? NaN, fractions[i + 1] ?? NaN];
         if (before > 1e-200 && after > 1e-200) expect(Math.log10(after / before)).toBeCloseTo(pH - pKa, 8);
       });
+    }),
+  );
+});
+
+test('a single form and the protons given are those of the whole table, however many steps there are', () => {
+  fc.assert(
+    fc.property(pKas, pHs, (steps, pH) => {
+      const fractions = speciation(steps, pH);
+      fractions.forEach((one, form) => expect(fractionOf(steps, pH, form)).toBeCloseTo(one, 12));
+      expect(fractionOf(steps, pH, fractions.length)).toBe(0);
+      expect(protonsGiven(steps, pH)).toBeCloseTo(
+        fractions.reduce((sum, one, form) => sum + one * form, 0),
+        12,
+      );
     }),
   );
 });

@@ -24,8 +24,28 @@ export function speciation(pKas: readonly number[], pH: number): readonly number
  * @example protonsGiven([4.76], 4.76) // → 0.5
  */
 export function protonsGiven(pKas: readonly number[], pH: number): number {
-  const [pKa] = pKas;
-  // One step needs no table: this stands in the innermost loop of a funnel.
-  if (pKas.length === 1 && pKa !== undefined && Number.isFinite(pH - pKa)) return 1 / (1 + 10 ** (pKa - pH));
+  const [first, second] = pKas;
+  // One or two steps need no table: this stands in the innermost loop of a funnel.
+  if (first !== undefined && Math.abs(pH - first) < 300) {
+    if (pKas.length === 1) return 1 / (1 + 10 ** (first - pH));
+    if (pKas.length === 2 && second !== undefined && Math.abs(pH - second) < 300) {
+      const [none, both] = [10 ** (first - pH), 10 ** (pH - second)];
+      return (1 + 2 * both) / (none + 1 + both);
+    }
+  }
   return speciation(pKas, pH).reduce((sum, fraction, i) => sum + i * fraction, 0);
+}
+
+/**
+ * Fraction of one form of a polyprotic acid at a pH.
+ *
+ * @param form 0 is the fully protonated one
+ * @returns 0 for a form that there is not
+ * @example fractionOf([4.76], 4.76, 1) // → 0.5
+ */
+export function fractionOf(pKas: readonly number[], pH: number, form: number): number {
+  const [first] = pKas;
+  if (pKas.length === 1 && first !== undefined && Number.isFinite(pH - first) && (form === 0 || form === 1))
+    return 1 / (1 + 10 ** (form === 0 ? pH - first : first - pH));
+  return speciation(pKas, pH)[form] ?? 0;
 }

@@ -76,9 +76,9 @@ export function batchDistillation(options: BatchOptions): BatchRun {
   const held = holdUp_mol * (stages - 1);
   const least = rest * charged + held;
   if (least >= charged) throw new RangeError(`the column holds ${held} mol of ${charged} mol: nothing distils`);
-  const diagram = boilingDiagram(pair, torr);
+  const column: Column = { diagram: boilingDiagram(pair, torr), stages, reflux, warm: [] };
   const step = (charged - least) / (points - 1);
-  let [lighter, drop, taken] = [lighter_mol, NaN, 0];
+  let [lighter, drop, taken, slope] = [lighter_mol, NaN, 0, NaN];
   const run: DistillationPoint[] = [];
   for (let i = 0; i < points; i += 1) {
     const pot = charged - i * step - held;
@@ -89,26 +89,51 @@ export function batchDistillation(options: BatchOptions): BatchRun {
     const mean = i > 0 && (dD * before) / 2 < lighter && (dD * (1 - before)) / 2 < heavier;
     const collects = (x: number) => (i === 0 ? 0 : dD * (mean ? (before + x) / 2 : x));
     const balance = (x: number) => {
-      const { bottom, sum } = profile(diagram, x, stages, reflux);
+      const { bottom, sum } = profile(column, x);
       return pot * bottom + holdUp_mol * sum + collects(x) - lighter;
     };
-    // When one of them is spent, rounding can leave the balance a hair beyond its end.
-    const x = balance(1) <= 0 ? 1 : balance(0) >= 0 ? 0 : findRoot(balance, 0, 1, 1e-13);
+    const x = dropOf(balance, before + (Number.isFinite(slope) ? slope : 0));
+    slope = Number.isFinite(before) ? x - before : NaN;
     taken += collects(x);
     lighter -= collects(x);
     drop = x;
-    run.push(pointAt(options, diagram, { x, taken, total: i * step, torr }));
+    run.push(pointAt(options, column, { x, taken, total: i * step, torr }));
     onPoint?.((i + 1) / points);
   }
   return { points: run, left: { lighter_mol: Math.max(0, lighter), heavier_mol: Math.max(0, least - lighter) } };
 }
 
+// So far off a drop lies from where the one before it and its change point, at the most where a curve bends.
+const near = 0.02;
+
+/** Composition of the next drop by its balance, looked for first where the drop before and its change point to. */
+function dropOf(balance: (x: number) => number, guess: number): number {
+  const [low, high] = [Math.max(0, guess - near), Math.min(1, guess + near)];
+  if (low < high) {
+    const ends = [balance(low), balance(high)] as const;
+    if (ends[0] < 0 && ends[1] > 0) return findRoot(balance, low, high, 1e-13, ends);
+  }
+  // When one of them is spent, rounding can leave the balance a hair beyond its end.
+  const ends = [balance(0), balance(1)] as const;
+  return ends[1] <= 0 ? 1 : ends[0] >= 0 ? 0 : findRoot(balance, 0, 1, 1e-13, ends);
+}
+
+/** A column, with the temperature that each stage was last found to have: the next one is near. */
+interface Column {
+  readonly diagram: BoilingDiagram;
+  readonly stages: number;
+  readonly reflux: number;
+  readonly warm: number[];
+}
+
 /** Compositions from the head down for a drop of composition x: the pot's, and the sum over the stages that hold liquid. */
-function profile(diagram: BoilingDiagram, x: number, stages: number, reflux: number) {
+function profile({ diagram, stages, reflux, warm }: Column, x: number) {
   let [y, sum] = [x, 0];
   let bottom = x;
   for (let stage = 1; stage <= stages; stage += 1) {
-    bottom = diagram.dew(y).x;
+    const point = diagram.dew(y, warm[stage]);
+    bottom = point.x;
+    warm[stage] = point.T;
     if (stage < stages) sum += bottom;
     y = (reflux * bottom + x) / (reflux + 1);
   }
@@ -116,11 +141,12 @@ function profile(diagram: BoilingDiagram, x: number, stages: number, reflux: num
 }
 
 function pointAt(
-  { pair, stages, reflux = 0 }: BatchOptions,
-  diagram: BoilingDiagram,
+  { pair }: BatchOptions,
+  column: Column,
   { x, taken, total, torr }: { x: number; taken: number; total: number; torr: number },
 ): DistillationPoint {
-  const { bottom } = profile(diagram, x, stages, reflux);
+  const { diagram } = column;
+  const { bottom } = profile(column, x);
   const heavier = total - taken;
   return {
     volume_mL: volumeOf(pair.lighter, taken) + volumeOf(pair.heavier, heavier),

@@ -27,7 +27,8 @@ export interface Point {
 /** Boiling diagram of an ideal pair at a pressure, as two functions of the lighter one's mole fraction. */
 export interface BoilingDiagram {
   readonly bubble: (x: number) => Point;
-  readonly dew: (y: number) => Point;
+  /** @param near temperature of a point not far off, from which it is found in fewer steps */
+  readonly dew: (y: number, near?: number) => Point;
 }
 
 /**
@@ -41,7 +42,6 @@ export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): 
   assertWithin(1, 7600, { pressure: torr });
   const [a, b] = [numbers(lighter.antoine), numbers(heavier.antoine)];
   const [Ta, Tb] = [boilingTemperature(lighter.antoine, torr), boilingTemperature(heavier.antoine, torr)];
-  const pressures = (T: number) => [pressure(a, T), pressure(b, T)] as const;
   const solve = (
     start: number,
     value: (pa: number, pb: number) => number,
@@ -49,13 +49,14 @@ export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): 
   ) => {
     let T = start;
     for (let i = 0; i < 8; i += 1) {
-      const [pa, pb] = pressures(T);
+      const [pa, pb] = [pressure(a, T), pressure(b, T)];
       // Slope of ln p of the mixture: each component's own, weighted by its share.
       const share = weights(pa, pb);
       const slope = share * slopeOf(a, T) + (1 - share) * slopeOf(b, T);
       const step = Math.log(value(pa, pb) / torr) / slope;
       T -= step;
-      if (Math.abs(step) < 1e-10) break;
+      // The next step would be shorter than rounding: it is as the square of this one.
+      if (Math.abs(step) < 1e-6) break;
     }
     return T;
   };
@@ -68,9 +69,9 @@ export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): 
       );
       return { x, T, y: (x * pressure(a, T)) / torr };
     },
-    dew: (y) => {
+    dew: (y, near = Tb + y * (Ta - Tb)) => {
       const T = solve(
-        Tb + y * (Ta - Tb),
+        near,
         (pa, pb) => 1 / (y / pa + (1 - y) / pb),
         (pa, pb) => y / pa / (y / pa + (1 - y) / pb),
       );
@@ -81,5 +82,6 @@ export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): 
 
 const numbers = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Number(C) });
 type Numbers = ReturnType<typeof numbers>;
-const pressure = ({ A, B, C }: Numbers, T: number) => 10 ** (A - B / (T + C));
+// As a power of e: a curve asks for it some ten thousand times.
+const pressure = ({ A, B, C }: Numbers, T: number) => Math.exp(Math.LN10 * (A - B / (T + C)));
 const slopeOf = ({ B, C }: Numbers, T: number) => (Math.LN10 * B) / (T + C) ** 2;

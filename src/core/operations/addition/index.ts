@@ -10,7 +10,7 @@ import { enter } from '../../process/worktop/enter';
 import { react } from '../../process/worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { gasTrap, stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
@@ -30,6 +30,7 @@ const fields = {
 
 const vessels = {
   in: stays('Vessel that it goes into'),
+  trap: gasTrap,
 } satisfies Slots;
 
 export type AdditionParams = ParamsOf<typeof fields>;

@@ -18,7 +18,7 @@ const setUp = {
 const fields = {} satisfies Fields;
 
 const vessels = {
-  in: stays('Flask'),
+  in: { ...stays('Flask'), comes: 'either' },
 } satisfies Slots;
 
 /** Glassware, solvent and atmosphere without water. */

@@ -1,8 +1,10 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { solubilityOf } from '../../process/worktop/solubility';
 import { washCake } from '../../process/worktop/filterOff';
 import { stageName } from '../stages';
+import { lineWords } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, stays } from '../declare/vessels';
@@ -20,7 +22,7 @@ const fields = {
 
 const vessels = {
   in: stays('Paper with the cake'),
-  filtrate: away('Wash of the cake'),
+  filtrate: away('Wash of the cake', 'Wash of the cake'),
 } satisfies Slots;
 
 /** Washing a cake, or stirring it up in a liquid that takes the by-product or the salt and not the product. */
@@ -34,14 +36,15 @@ export const cakeWash = defineOperation({
   vessels,
   traits: ['isolates'],
   actual: (context): { readonly washed?: Live<Happening> } => eventsAt(context, 'washed'),
-  sentence: (context) => `Wash the ${stageName(context, context.params.of)} on the paper, vacuum off, then on.`,
+  sentence: (context) =>
+    `Wash the ${stageName(context, context.params.of)} on the paper with ${lineWords(context, context.params.line)}, vacuum off, then on.`,
   cautions: () => ['Keep this filtrate apart until the product is weighed.'],
   predict: (work, { line, solvent, at_C }) => {
     const id = work.stage?.substance ?? '';
     washCake(work, {
       wash: line,
-      cake: work.place('in'),
-      filtrate: work.own('filtrate', 'Wash of the cake'),
+      cake: worksIn(work),
+      filtrate: work.receiver('filtrate'),
       id,
       s: solubilityOf(work, id, solvent, at_C),
     });

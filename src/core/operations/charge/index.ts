@@ -1,4 +1,5 @@
 import { format, formatDigits } from '../../quantity/format';
+import { bottleName } from '../linesWords';
 import { inSentence } from '../../document/inSentence';
 import { stageOf } from '../stages';
 import { lineAt, liquidWay, measureLine } from '../asks';
@@ -7,7 +8,7 @@ import { lineAmounts } from '../../stoichiometry/lineAmounts';
 import { chargeOf, speciesOf, takesPart } from '../../plan/chargeTable';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { gasTrap, stays } from '../declare/vessels';
 import type { Worked } from '../../quantity/worked';
 import type { BenchLine } from '../../bench/benchTypes';
 import type { StepContext, StepOutcome } from '../operation';
@@ -27,6 +28,7 @@ const fields = {
 
 const vessels = {
   in: stays('Vessel that it goes into'),
+  trap: gasTrap,
 } satisfies Slots;
 
 export type ChargeParams = ParamsOf<typeof fields>;
@@ -97,10 +99,12 @@ export function chargeSentence(context: StepContext, line: string, named?: Charg
   const way = named ?? liquidWay(context, line);
   const found = lineAt(context, line);
   const { entered } = found?.plan.facts.line ?? {};
-  const name = inSentence(found?.plan.facts.substance.substance.name ?? line);
+  const name = found ? bottleName(found.plan.facts) : line;
+  const into = intoVessel(context, found?.plan.facts.line.vessel, name);
   const stage = stageOf(context.bench, found?.plan.facts.line.supply?.stage ?? '');
   if (found && stage && takesAll(found)) return allOf(found, inSentence(stage.name));
-  if (!found?.plan.target) return `Add ${entered?.by === 'words' ? `${entered.text} ` : ''}${name}.`;
+  if (!found?.plan.target)
+    return `Add ${entered?.by === 'words' ? `${entered.text} ` : ''}${name}${into.replace(' into ', ' to ')}.`;
   const { taken, plan } = found;
   if (taken) return `Measured ${format(taken.q, taken.unit, { figures: taken.figures })} ${name}.`;
   const { rounded } = found.plan.target;
@@ -111,10 +115,20 @@ export function chargeSentence(context: StepContext, line: string, named?: Charg
     high && wanted === rounded
       ? `${formatDigits(wanted.q, wanted.unit, { figures: wanted.figures })}–${format(high.q, high.unit, { figures: high.figures })}`
       : format(wanted.q, wanted.unit, { figures: wanted.figures });
-  if (way === 'difference' && weighed) return `Weigh ${amount} ${name} by difference.`;
+  if (way === 'difference' && weighed) return `Weigh ${amount} ${name} by difference${into}.`;
   return plan.facts.portions > 1
-    ? `Measure ${plan.facts.portions}\u202f×\u202f${amount} ${name}, all together.`
-    : `Measure ${amount} ${name}.`;
+    ? `Measure ${plan.facts.portions}\u202f×\u202f${amount} ${name}, all together${into}.`
+    : `Measure ${amount} ${name}${into}.`;
+}
+
+/** Where it goes: the vessel of the line, or that of the step. */
+function intoVessel(context: StepContext, vessel: string | undefined, name: string): string {
+  const { doc } = context.bench;
+  const id = vessel ?? context.step.uses?.['in'];
+  const found = doc.vessels.find((one) => one.id === id)?.name;
+  if (found === undefined) return '';
+  // What has a comma in its name ends with one.
+  return `${name.includes(',') ? ',' : ''} into the ${inSentence(found)}`;
 }
 
 function allOf({ taken, plan }: BenchLine, stage: string): string {

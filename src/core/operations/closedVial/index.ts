@@ -1,3 +1,5 @@
+import { vesselAt } from '../vesselAt';
+import { worksIn } from '../../process/worktop/transfer';
 import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
@@ -19,7 +21,7 @@ const fields = {
 } satisfies Fields;
 
 const vessels = {
-  in: stays('Vial', 'vial'),
+  in: stays('Vial, tube or funnel', 'vial'),
 } satisfies Slots;
 
 export interface ClosedVial {
@@ -29,29 +31,32 @@ export interface ClosedVial {
 }
 
 const setUp = {
-  headspace: 'The vial is at most two thirds full: it needs headspace.',
-  cap: 'The cap fits and was tried.',
+  headspace: 'It is at most two thirds full: it needs headspace.',
+  cap: 'Cap, stopper and stopcock fit and were tried.',
 } as const;
 
 /** A closed vial shaken by hand and vented. */
 export const closedVial = defineOperation({
   name: 'closedVial',
   version: 1,
-  title: 'Closed vial, shaken by hand',
+  title: 'Shaken in a closed vessel',
   phase: 'react',
   sign: 'vial',
   fields,
   vessels,
   traits: ['reacts'],
   actual: (context): ClosedVial => eventsAt(context, 'begun', 'ended', 'leaked'),
-  sentence: ({ params: { minutes, vent_min } }) => `Shake for ${minutes}\u00a0min; vent every ${vent_min}\u00a0min.`,
+  sentence: (context) => {
+    const { minutes, vent_min } = context.params;
+    return `Close ${vesselAt(context, 'in', 'vial')} and shake for ${minutes}\u00a0min; vent every ${vent_min}\u00a0min.`;
+  },
   cautions: ({ params: { gas } }) => [
     'Point it away from people when it is vented.',
     ...(gas ? ['Gas is formed: vent before the first shake, and more often at the beginning.'] : []),
   ],
   conditions: ({ vent_min }) => ({ closed: { vent_min } }),
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work) => react(work, work.place('in')),
+  predict: (work) => react(work, worksIn(work)),
   asks: (_, context) => [
     ...checks(context, setUp),
     event(context, 'begun', 'Close it and shake.', 'Shaking'),

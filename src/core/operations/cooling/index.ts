@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
@@ -6,6 +7,7 @@ import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
 import { crystallize } from '../../process/worktop/crystallize';
+import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
@@ -62,11 +64,13 @@ export const cooling = defineOperation({
       bath: context.params.bath,
     };
   },
-  sentence: ({ params: { minutes: planned, bath, below_C, undisturbed }, bench }) =>
-    `Cool ${bathWords({ params: { bath, undisturbed }, bench })} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`,
+  sentence: (context) => {
+    const { minutes: planned, below_C, undisturbed } = context.params;
+    return `Cool ${vesselAt(context, 'in', 'mixture')} ${bathWords(context)} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`;
+  },
   timing: () => ({ fixed_min: 0, grows: 'heat' }),
   predict: (work, { bath, below_C }) =>
-    crystallize(work, work.place('in'), bath === 'ice' ? Math.min(0, below_C) : below_C),
+    crystallize(work, worksIn(work), bath === 'ice' ? Math.min(0, below_C) : below_C),
   asks: (_, context) => [
     event(context, 'begun', `Put it ${bathWords(context)}.`, 'Cooling'),
     measure(context, {

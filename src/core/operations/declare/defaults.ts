@@ -22,7 +22,7 @@ export const unsaid = '—';
 export function defaultsOf(fields: Fields, named: Named): Defaults {
   const params: Record<string, unknown> = {};
   for (const [key, field] of Object.entries(fields)) {
-    if (field.optional) continue;
+    if (field.optional && !('usually' in field)) continue;
     const value = valueOf(field, named);
     if (value === undefined) return { ok: false, lacks: field.kind as RefField['kind'] };
     params[key] = value;

@@ -17,6 +17,10 @@ export interface RefField extends Base {
   readonly goal?: true;
   /** Role that a line has in the charge table when it is taken here; of a substance, that of the lines which bring it. */
   readonly role?: Role;
+  /** The line is in the vessel by then: the step does not bring it. */
+  readonly inside?: true;
+  /** A new step begins with one, though it may be left out. */
+  readonly usually?: true;
 }
 export interface FlagField extends Base {
   readonly kind: 'flag';
@@ -76,7 +80,7 @@ export type ParamsOf<F extends Fields> = { readonly [K in Exclude<keyof F, May<F
 
 type More<K extends Field> = Partial<Pick<K, 'help'>>;
 
-export const line = (label: string, more: More<RefField> & Pick<RefField, 'role'> = {}) =>
+export const line = (label: string, more: More<RefField> & Pick<RefField, 'role' | 'inside' | 'usually'> = {}) =>
   ({ kind: 'line', label, ...more }) as const;
 export const stage = (label: string, more: More<RefField> = {}) => ({ kind: 'stage', label, ...more }) as const;
 /** The stage that the step is about: what it works towards is found from it. */

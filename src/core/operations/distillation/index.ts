@@ -4,7 +4,9 @@ import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { airCondenserFrom_C } from '../airCooled';
 import { celsius, worked } from '../numbers';
+import { format } from '../../quantity/format';
 import { headWindow } from '../headWindow';
+import { scaleOf } from '../../plan/scaleOf';
 import { configurationFindings } from '../../bench/weighingFindings';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
@@ -31,14 +33,43 @@ const fields = {
   of: field.goal('Main cut'),
   low_C: field.celsius('From', { below: 'high_C', help: 'Printed window of the main cut, at the head.' }),
   high_C: field.celsius('To'),
+  recover_C: field.optional(
+    field.celsius('Solvent recovered up to', {
+      help: 'Head temperature to which the solvent is distilled off first, into a receiver of its own.',
+    }),
+  ),
+  cuts_C: field.optional(
+    field.many(
+      field.celsius('Change receivers at', {
+        help: 'Head temperatures, ascending: below the main cut for what comes before it, above it for what comes after.',
+        rising: true,
+      }),
+      [1, 4],
+    ),
+  ),
+  column: field.optional(field.choice('Through a column', { vigreux: 'Vigreux column', packed: 'Packed column' })),
+  withWater: field.optional(
+    field.flag('Water comes over with it', { help: 'Out of an aqueous mixture: the receiver holds two layers.' }),
+  ),
+  until_mL: field.optional(
+    field.number('Until collected', 'mL', [0.1, 5000], {
+      help: 'At the scale at which the sheet is written; it grows with it.',
+    }),
+  ),
+  until_percent: field.optional(
+    field.number('Until over, of the pot', '%', [1, 100], { help: 'Share of the volume of the pot.' }),
+  ),
+  unweighed: field.optional(field.flag('Not weighed here')),
   airCondenser: field.optional(field.flag('Air condenser', { help: 'Above about 140 °C a cold jacket cracks.' })),
   ...heats,
 } satisfies Fields;
 
 const vessels = {
   in: from('Pot', 'distillation flask'),
-  to: into('Receiver of the main cut', 'receiver'),
-  forerun: away('Receiver of the forerun'),
+  to: into('Receiver of the main cut', 'receiver', 'Main cut'),
+  forerun: away('Receiver of the forerun', 'Forerun'),
+  solvent: away('Receiver of the solvent', 'Solvent recovered'),
+  cut: { ...away('Receiver of a cut', 'Cut {n}'), numbered: true },
 } satisfies Slots;
 
 export type DistillationParams = ParamsOf<typeof fields>;
@@ -58,6 +89,19 @@ const setUp = {
   open: 'All joints are snug and clipped; the system is open at the receiver.',
   tared: 'The receivers are numbered and were weighed empty.',
 } as const;
+
+/** Receivers that are not weighed full need no tare. */
+const setUpOf = ({ unweighed }: Pick<DistillationParams, 'unweighed'>): Readonly<Record<keyof typeof setUp, string>> =>
+  unweighed ? { ...setUp, tared: 'The receivers are numbered.' } : setUp;
+
+/** What ends the main cut, in words; the head alone where nothing else is said. */
+function untilOf({ bench: { charge }, params: { until_mL, until_percent } }: StepContext<DistillationParams>): string {
+  if (until_mL !== undefined) {
+    const volume = { dim: 'volume' as const, value: until_mL * scaleOf(charge.plan) };
+    return `, until about ${format(volume, 'mL', { figures: 2 })} are collected`;
+  }
+  return until_percent === undefined ? '' : `, until about ${until_percent}\u202f% of the pot are over`;
+}
 
 const conditions = ({ high_C, ...params }: DistillationParams): Conditions => ({
   ...heated(params),
@@ -107,7 +151,12 @@ export const distillation = defineOperation({
     const { at, because } = windowOf(context);
     const here =
       because === undefined ? '' : ` (printed for 760\u00a0torr; here about ${at(low_C)}–${at(high_C)}\u202f°C)`;
-    return `Distil, a drop a second; the main cut on its plateau, about ${low_C}–${high_C}\u202f°C${here}.`;
+    const { recover_C, withWater } = context.params;
+    const { before, after } = changesOf(context);
+    const first = recover_C === undefined ? '' : `the solvent first, up to ${recover_C}\u202f°C; then `;
+    if (withWater)
+      return `Distil${through(context)}, a drop a second: ${first}${before}what comes over with the water, about ${low_C}–${high_C}\u202f°C${here}${untilOf(context)}${after}.`;
+    return `Distil${through(context)}, a drop a second; ${first}${before}the main cut on its plateau, about ${low_C}–${high_C}\u202f°C${here}${untilOf(context)}${after}.`;
   },
   conditions,
   equipment: heatingWords,
@@ -124,9 +173,17 @@ export const distillation = defineOperation({
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, params) => distilOver(work, params),
   asks: ({ mass, first, last }, context) => [
-    ...checks(context, { ...setUp, half: halfFull(context) }),
+    ...checks(context, { ...setUpOf(context.params), half: halfFull(context) }),
     event(context, 'heatOn', 'Turn the heat on.', 'Heat is on'),
-    event(context, 'firstDrop', 'Collect the forerun.', 'First drop'),
+    event(
+      context,
+      'firstDrop',
+      context.params.recover_C === undefined
+        ? 'Collect the forerun.'
+        : 'Collect the solvent in its own receiver, then the forerun.',
+      'First drop',
+    ),
+    ...receiversAt(context, (at_C) => at_C <= context.params.low_C),
     {
       ...measure(context, {
         id: 'first',
@@ -145,13 +202,22 @@ export const distillation = defineOperation({
       }),
       done: last !== undefined,
     },
-    {
-      ...measure(context, { id: 'mass', title: stageName(context, context.params.of), ways: [taredVesselWay, netWay] }),
-      done: mass !== undefined,
-    },
+    ...receiversAt(context, (at_C) => at_C > context.params.low_C),
+    ...(context.params.unweighed
+      ? []
+      : [
+          {
+            ...measure(context, {
+              id: 'mass',
+              title: stageName(context, context.params.of),
+              ways: [taredVesselWay, netWay],
+            }),
+            done: mass !== undefined,
+          },
+        ]),
   ],
   check: (actual, context) => [
-    ...uncheckedAt(context, 'Distillation', setUp, actual.heatOn),
+    ...uncheckedAt(context, 'Distillation', setUpOf(context.params), actual.heatOn),
     ...windowFindings(actual, context),
     ...configurationFindings(actual.readings, stageOf(context.bench, context.params.of)?.name ?? '', {
       step: context.step.id,
@@ -180,8 +246,40 @@ export const distillation = defineOperation({
   },
   mass: ({ readings, mass }, { step, params: { of } }) =>
     mass && { stage: of, mass, step: step.id, dry: 'unknown', at: (readings.full ?? readings.net)?.entry.at ?? '' },
-  drawing: (_, { bench, params }) => still(bench.doc, conditions(params)),
+  drawing: (_, { bench, params }) => still(bench.doc, conditions(params), { packed: params.column !== undefined }),
 });
+
+const through = ({ params: { column } }: StepContext<DistillationParams>) =>
+  column === undefined ? '' : ` through a ${column === 'vigreux' ? 'Vigreux' : 'packed'} column`;
+
+/** Where the receiver is changed before the main cut, and after it, in words. */
+function changesOf({ params: { cuts_C = [], low_C } }: StepContext<DistillationParams>) {
+  const said = (which: readonly number[]) => `${which.join(' and ')}\u202f°C`;
+  const before = cuts_C.filter((at_C) => at_C <= low_C);
+  const after = cuts_C.filter((at_C) => at_C > low_C);
+  return {
+    before: before.length > 0 ? `change the receiver at ${said(before)}; then ` : '',
+    after: after.length > 0 ? `; then another receiver, up to ${said(after)}` : '',
+  };
+}
+
+/** A mark for each change of receivers beside the main cut; each has its number, so that none is mistaken for another. */
+const receiversAt = (context: StepContext<DistillationParams>, which: (at_C: number) => boolean) =>
+  (context.params.cuts_C ?? []).flatMap((at_C, i) =>
+    which(at_C)
+      ? [
+          event(
+            context,
+            'receiver',
+            at_C <= context.params.low_C
+              ? `At ${at_C}\u202f°C at the head: change to the receiver of cut ${i + 1}.`
+              : `After the main cut: the receiver of cut ${i + 1}, up to ${at_C}\u202f°C at the head.`,
+            `Cut ${i + 1} is collected`,
+            { round: i + 1 },
+          ),
+        ]
+      : [],
+  );
 
 const windowOf = (context: StepContext<DistillationParams>) =>
   headWindow(context, context.bench.doc.stages.find(({ id }) => id === context.params.of)?.substance);

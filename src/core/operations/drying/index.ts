@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { isMass } from '../../bench/measured';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
@@ -94,7 +95,7 @@ export const drying = defineOperation({
   sentence: (context) =>
     `Dry the ${stageName(context, context.params.of)} ${places[context.params.where]} ${untils[untilOf(context)]}, at most ${context.params.most_C}\u202f°C.`,
   predict: (work) => {
-    const place = work.place('in');
+    const place = worksIn(work);
     const liquid = liquidsOf(work, place);
     // What was dissolved in it stays with the crystals.
     const vapour = Object.fromEntries(Object.entries(liquid).filter(([id]) => !work.world.kind(id).solid));

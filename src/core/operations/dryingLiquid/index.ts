@@ -4,6 +4,8 @@ import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { dryWith } from './predict';
 import { timer } from '../timer';
+import { behind } from '../vesselAt';
+import { lineThen } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';
@@ -22,8 +24,8 @@ const fields = {
 
 const vessels = {
   in: from('Vessel that is dried in'),
-  to: into('Vessel for the dried solution', 'conical flask'),
-  agent: away('Spent drying agent'),
+  to: into('Vessel for the dried solution', 'conical flask', 'Dried solution'),
+  agent: away('Spent drying agent', 'Drying agent'),
 } satisfies Slots;
 
 export interface DryingLiquid {
@@ -47,7 +49,8 @@ export const dryingLiquid = defineOperation({
   absorbs: ['gravityFiltration'],
   traits: ['isolates'],
   actual: (context): DryingLiquid => eventsAt(context, 'begun', 'dry', 'filtered'),
-  sentence: () => 'Add drying agent until it stays loose; swirl, wait, look.',
+  sentence: (context) =>
+    `Add ${lineThen(context, context.params.agent)}${behind(context, 'to')}; more until it stays loose. Swirl, wait, look.`,
   cautions: () => ['Separate or pipette off visible drops of water first: an agent is for what is dissolved.'],
   predict: (work, params) => dryWith(work, params),
   asks: (_, context) => [

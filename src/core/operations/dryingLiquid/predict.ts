@@ -4,15 +4,15 @@ import { format } from '../../quantity/format';
 import { gramsOf, times } from '../../process/matter/matter';
 import { liquidsOf } from '../../process/worktop/react';
 import { millilitres } from '../../process/worktop/volumes';
-import { productIn } from '../../process/worktop/transfer';
+import { productIn, worksIn } from '../../process/worktop/transfer';
 import type { Matter } from '../../process/matter/matter';
 import type { Worktop } from '../../process/worktop/worktop';
 
 /** The agent takes the water as far as it can, and holds liquid that a rinse brings back in part. */
 export function dryWith(work: Worktop, { agent, rinse }: { readonly agent: string; readonly rinse?: string }): void {
-  const place = work.place('in');
-  const held = work.own('agent', 'Drying agent');
-  const dry = work.own('to', 'Dried solution');
+  const place = worksIn(work);
+  const held = work.receiver('agent');
+  const dry = work.receiver('to');
   const salt = work.introduce(agent);
   const grams = gramsOf(salt);
   work.put(held, 'solid', salt);

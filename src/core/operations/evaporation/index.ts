@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { isMass } from '../../bench/measured';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
@@ -63,7 +64,7 @@ export const evaporation = defineOperation({
   sentence: ({ params: { days } }) =>
     `Let it stand open, covered against dust, about ${days} days; weigh it now and then.`,
   predict: (work) => {
-    const place = work.place('in');
+    const place = worksIn(work);
     const id = work.stage?.substance ?? '';
     const liquid = liquidsOf(work, place);
     const stays = { [id]: liquid[id] ?? 0 };

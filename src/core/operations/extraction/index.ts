@@ -9,6 +9,7 @@ import {
   shakingOf,
   readShaking,
 } from '../shaking/shaking';
+import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';
@@ -24,8 +25,8 @@ const fields = {
 
 const vessels = {
   in: from('Vessel that is extracted from', 'separatory funnel'),
-  to: into('Vessel for the extracts', 'conical flask'),
-  aside: away('Vessel for what is left behind'),
+  to: into('Vessel for the extracts', 'conical flask', 'Extracts'),
+  aside: away('Vessel for what is left behind', 'Left in the funnel'),
 } satisfies Slots;
 
 /** Pulling the product out of a layer: the extracts are kept. */
@@ -41,7 +42,7 @@ export const extraction = defineOperation({
   readEntry: readShaking,
   actual: shakingOf,
   sentence: (context) =>
-    `Extract${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
+    `Extract what is${behind(context, 'in') || ' there'}${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
   cautions: (context) => ['Keep every extract.', ...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
   predict: (work, params) => shakeOut(work, params),

@@ -1,6 +1,6 @@
 import { gramsOf } from '../../process/matter/matter';
-import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
-import { productIn } from '../../process/worktop/transfer';
+import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
+import { productIn, worksIn } from '../../process/worktop/transfer';
 import type { Layers } from '../../process/worktop/layers';
 import type { Round } from '../../process/worktop/funnel';
 import type { Matter } from '../../process/matter/matter';
@@ -14,13 +14,15 @@ export function shakeOut(
   work: Worktop,
   { line, first = [] }: { readonly line: string; readonly first?: readonly string[] },
 ): void {
-  const funnel = intoFunnel(work);
+  const watery = isWatery(work, line);
+  const funnel = watery ? funnelFor(work, 'aside') : worksIn(work);
+  const portions = portionsOf(work, line);
   for (const id of first) work.put(funnel, 'liquid', work.introduce(id));
-  const extract = work.own('to', 'Extracts');
+  const extract = work.receiver('to');
   const before = productIn(work, funnel);
   const done: Round[] = [];
   let kind: 'organic' | 'liquid' = 'organic';
-  for (const portion of portionsOf(work, line)) {
+  for (const portion of portions) {
     const layers = round(work, funnel, portion);
     kind = isOrganic(portion, layers) ? 'organic' : 'liquid';
     work.put(extract, kind, work.takeAll(funnel, kind));
@@ -38,7 +40,19 @@ export function shakeOut(
   // What is done with is drained; without a vessel named for it the next step goes on with it in the funnel.
   const aside = work.named('aside');
   if (aside !== undefined) work.pour(funnel, aside);
+  else if (!watery) work.leftBehind(funnel);
   work.follow(extract);
+}
+
+/** Whether the line brings water, with or without something in it, and no layer of its own. */
+function isWatery(work: Worktop, line: string): boolean {
+  const facts = work.world.facts.lines.get(line);
+  if (!facts) return false;
+  const { strength, solvent } = facts.line;
+  const kind = work.world.kind(facts.substance.substance.id);
+  // A solution of which nobody says in what is one in water.
+  if (strength !== undefined) return solvent === undefined || work.world.kind(solvent).water;
+  return kind.water || kind.inorganic || (kind.groups['water'] ?? 0) > 0;
 }
 
 /** What an extract takes along of a stage whose turn comes later is lost to that. */
@@ -50,7 +64,7 @@ function takeAlong(work: Worktop, extract: string): void {
     const later = doc.steps.findIndex((step) => work.world.means(step).goal === id) > now;
     const grams = there[substance] ?? 0;
     if (!later || substance === work.stage?.substance || !(grams > 0)) continue;
-    work.lose(`along/${id}`, 'taken along by an earlier extract', work.foreseenMass(grams, substance), id);
+    work.lose(`along/${id}`, 'taken along by an earlier extract', work.foreseenMass(grams, substance), { stage: id });
   }
 }
 

@@ -10,6 +10,7 @@ import { from, into } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
+import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 import type { Conditions } from '../conditions';
@@ -30,7 +31,7 @@ type FractionationParams = ParamsOf<typeof fields>;
 
 const vessels = {
   in: from('Pot', 'distillation flask'),
-  cut: { ...into('Receiver of a cut', 'receiver'), numbered: true },
+  cut: { ...into('Receiver of a cut', 'receiver', 'Cut {n}'), numbered: true },
 } satisfies Slots;
 
 export interface Fractionation {
@@ -87,7 +88,7 @@ export const fractionation = defineOperation({
         ...measure(context, {
           id: 'head',
           title: 'Head temperature and volume',
-          about: { round: nextRound(context, 'head') },
+          about: { round: roundOf(context) },
           ways: [
             {
               id: 'head',
@@ -106,6 +107,12 @@ export const fractionation = defineOperation({
   drawing: (_, { bench, params }) =>
     still(bench.doc, conditions(params), { packed: true, substances: [params.lighter, params.heavier] }),
 });
+
+/** Head and volume belong together: a round is open until both are read. */
+function roundOf(context: StepContext): number {
+  const [head, volume] = [nextRound(context, 'head'), nextRound(context, 'volume')];
+  return Math.min(head, volume);
+}
 
 const isEnd =
   (step: string) =>

@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { notIdeal } from '../../process/worktop/idealPair';
 import { format } from '../../quantity/format';
 import { batchDistillation } from '../../models/distillation/batchDistillation';
@@ -22,7 +23,7 @@ export interface Fractionate {
 
 /** The curve of the pair by the staged column; each cut goes into its receiver, the rest stays in the pot. */
 export function fractionate(work: Worktop, { lighter, heavier, limits_C, stages, reflux }: Fractionate): void {
-  const pot = work.place('in');
+  const pot = worksIn(work);
   const [a, b] = [work.world.kind(lighter), work.world.kind(heavier)];
   const pair = { lighter: liquidOf(a), heavier: liquidOf(b) };
   const whole = work.whole(pot);
@@ -104,7 +105,7 @@ function collect(
   });
   const shifted = shift(cuts, late.q.value);
   shifted.forEach((cut, i) => {
-    const place = work.own(`cut${i + 1}`, `Cut ${i + 1}`);
+    const place = work.receiver(`cut${i + 1}`);
     const whole = {
       [lighter]: Math.min(given[lighter] ?? 0, cut.lighter_mol * pair.lighter.M),
       [heavier]: Math.min(given[heavier] ?? 0, cut.heavier_mol * pair.heavier.M),
@@ -118,7 +119,7 @@ function collect(
   });
   const rest = work.whole(pot);
   loseElsewhere(work, { i: -1, count: cuts.length, lighter, heavier, matter: rest });
-  work.follow(work.step.uses?.['cut1'] ?? `${work.step.id}/cut1`);
+  work.follow(work.receiver('cut1'));
 }
 
 /** The lighter one is weighed in the first cut, the heavier one in the last: what is elsewhere is lost to it. */
@@ -141,9 +142,14 @@ function loseElsewhere(
           ? 'in the last cut'
           : `in cut ${i + 1}`;
   const stageFor = (id: string) => work.world.plan.doc.stages.find(({ substance }) => substance === id)?.id;
-  if (i !== 0) work.lose(`${lighter}/${i}`, where, work.foreseenMass(matter[lighter] ?? 0, lighter), stageFor(lighter));
+  if (i !== 0)
+    work.lose(`${lighter}/${i}`, where, work.foreseenMass(matter[lighter] ?? 0, lighter), {
+      stage: stageFor(lighter),
+    });
   if (i !== count - 1)
-    work.lose(`${heavier}/${i}`, where, work.foreseenMass(matter[heavier] ?? 0, heavier), stageFor(heavier));
+    work.lose(`${heavier}/${i}`, where, work.foreseenMass(matter[heavier] ?? 0, heavier), {
+      stage: stageFor(heavier),
+    });
 }
 
 function liquidOf({ M, density, substance }: Kind): Liquid | undefined {

@@ -1,25 +1,32 @@
 import { checks, event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { times } from '../../process/matter/matter';
 import { uncheckedAt } from '../unchecked';
-import { productIn } from '../../process/worktop/transfer';
+import { filterByGravity } from './predict';
+import { linesWords } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { away, from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Fields } from '../declare/fields';
+import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
+const keeps = { filtrate: 'what runs through', solid: 'what stays in it' } as const;
+const heats = { hot: 'hot', room: 'at room temperature', cold: 'cold' } as const;
+const media = { paper: 'fluted paper', plug: 'a plug of cotton wool', aid: 'a layer of filter aid' } as const;
+
 const fields = {
+  keeps: field.optional(field.choice('What is kept', keeps)),
+  at: field.optional(field.choice('Filtered', heats)),
+  through: field.optional(field.choice('Through', media)),
   rinse: field.optional(field.line('Rinse', { role: 'rinse' })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
 const vessels = {
   in: from('Vessel that is filtered from'),
-  to: into('Vessel for the filtrate', 'conical flask'),
-  paper: away('Paper'),
+  to: into('Vessel for the filtrate', 'conical flask', 'Filtrate'),
+  paper: away('Paper', 'In the paper'),
 } satisfies Slots;
 
 export interface GravityFiltration {
@@ -30,6 +37,23 @@ const setUp = {
   paper: 'Fluted paper in a funnel with a short stem; for hot liquid both are warm and wetted.',
   flasks: 'Both flasks stand safe and, for hot liquid, on the heat.',
 } as const;
+
+type GravityParams = ParamsOf<typeof fields>;
+
+/** What stands ready, by what is filtered through and whether it is hot. */
+function setUpOf({ at, through = 'paper' }: GravityParams): Readonly<Record<keyof typeof setUp, string>> {
+  if (at === undefined && through === 'paper') return setUp;
+  const hot = at === 'hot';
+  const medium = {
+    paper: 'Fluted paper in a funnel with a short stem',
+    plug: 'A loose plug of cotton wool sits in the neck of a pipette or funnel',
+    aid: 'Filter aid lies a finger high on paper, wetted and even',
+  }[through];
+  return {
+    paper: hot ? `${medium}; funnel and paper are warm and wetted.` : `${medium}, wetted with the solvent.`,
+    flasks: hot ? 'Both flasks are on the heat and stand safe.' : 'Both flasks stand safe.',
+  };
+}
 
 /** Filtering by gravity: what dissolved goes through, what did not stays in the paper. */
 export const gravityFiltration = defineOperation({
@@ -42,39 +66,19 @@ export const gravityFiltration = defineOperation({
   vessels,
   traits: ['isolates'],
   actual: (context): GravityFiltration => eventsAt(context, 'filtered'),
-  sentence: () => 'Filter through fluted paper, in portions.',
-  cautions: () => ['Hot and flammable: no flame near, in the hood.'],
-  predict: (work, { rinse }) => {
-    const from = work.place('in');
-    const to = work.own('to', 'Filtrate');
-    const paper = work.own('paper', 'In the paper');
-    const kept = work.assume({
-      key: 'paper',
-      label: 'solution kept by the paper',
-      dim: 'fraction',
-      unit: '%',
-      low: 0.01,
-      typical: 0.03,
-      high: 0.06,
-      why: 'fluted paper soaks it up; a rinse brings it down',
-    });
-    const grams = productIn(work, from);
-    work.put(paper, 'solid', work.takeAll(from, 'solid'));
-    for (const kind of ['liquid', 'organic'] as const) {
-      work.put(paper, kind, work.take(from, kind, times(work.phase(from, kind), kept.q.value)));
-      work.put(to, kind, work.takeAll(from, kind));
-    }
-    if (rinse !== undefined) work.put(to, 'liquid', work.introduce(rinse));
-    const lost = grams - productIn(work, to);
-    if (grams > 0 && lost > 0)
-      work.lose('paper', 'kept by the paper', work.foreseenShare(grams, work.stage?.substance ?? '', lost / grams));
-    work.follow(to);
+  sentence: (context) => {
+    const { keeps: what = 'filtrate', at, through = 'paper', rinse } = context.params;
+    const rinsed = rinse === undefined ? '' : `; rinse with ${linesWords(context, [rinse])}`;
+    return `Filter ${at === undefined ? '' : `${heats[at]} `}through ${media[through]}, in portions; keep ${keeps[what]}${rinsed}.`;
   },
+  cautions: ({ params: { at = 'hot' } }) => (at === 'hot' ? ['Hot and flammable: no flame near, in the hood.'] : []),
+  conditions: ({ at }) => (at === 'hot' ? { hot: true, warms: true } : {}),
+  predict: (work, params) => filterByGravity(work, params),
   asks: (_, context) => [
-    ...checks(context, setUp),
+    ...checks(context, setUpOf(context.params)),
     event(context, 'filtered', 'Pour in portions; keep the paper filled no further than its edge.', 'It is through'),
     ...(context.params.rinse ? measureLine(context, context.params.rinse) : []),
   ],
-  check: ({ filtered }, context) => uncheckedAt(context, 'Gravity filtration', setUp, filtered),
+  check: ({ filtered }, context) => uncheckedAt(context, 'Gravity filtration', setUpOf(context.params), filtered),
   drawing: () => ({ kind: 'gravity' }),
 });

@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { react } from '../../process/worktop/react';
@@ -51,7 +52,7 @@ export const grinding = defineOperation({
   cautions: () => ['Cover it against moisture; foam needs room.'],
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
   predict: (work, { melt_C }) => {
-    const place = work.place('in');
+    const place = worksIn(work);
     if (melt_C !== undefined) work.temperature(place, melt_C);
     react(work, place);
   },

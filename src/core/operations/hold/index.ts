@@ -1,3 +1,5 @@
+import { giveUpInto } from '../../process/worktop/giveUp';
+import { worksIn } from '../../process/worktop/transfer';
 import { finding } from '../../finding/finding';
 import { durationOf } from '../duration';
 import { event, measure } from '../asks';
@@ -7,11 +9,12 @@ import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
 import { react } from '../../process/worktop/react';
+import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { stays } from '../declare/vessels';
+import { gasTrap, stays } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
@@ -22,10 +25,13 @@ const fields = {
   low_C: field.celsius('From', { below: 'high_C' }),
   high_C: field.celsius('To', { usual: 25 }),
   ...heats,
+  material: field.optional(field.line('Material that gives up its content', { role: 'material', inside: true })),
+  of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
 const vessels = {
   in: stays('Vessel'),
+  trap: gasTrap,
 } satisfies Slots;
 
 export interface Hold {
@@ -52,15 +58,18 @@ export const hold = defineOperation({
     ...eventsAt(context, 'begun', 'ended'),
     temperatures: roundsAt(context, 'temperature'),
   }),
-  sentence: ({ params: { minutes: planned, low_C, high_C } }) =>
-    `Stir for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`,
+  sentence: (context) => {
+    const { minutes: planned, low_C, high_C } = context.params;
+    return `Stir what is${behind(context, 'in') || ' there'} for ${planned}\u00a0min at ${low_C}–${high_C}\u202f°C.`;
+  },
   conditions: (params) =>
     params.high_C > warm_C ? { ...heated(params), stirs: true, hot: true, warms: true } : { stirs: true },
   equipment: heatingWords,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work, { low_C, high_C }) => {
-    const place = work.place('in');
+  predict: (work, { low_C, high_C, material }) => {
+    const place = worksIn(work);
     work.temperature(place, (low_C + high_C) / 2);
+    if (material !== undefined) giveUpInto(work, place, material);
     react(work, place);
   },
   asks: ({ temperatures }, context) => [

@@ -48,11 +48,14 @@ export const meltingRange = defineOperation({
     };
   },
   sentence: (context) =>
-    `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench)}.`,
+    context.params.approximate
+      ? `Melt a little of the ${stageName(context, context.params.of)} beside a thermometer, slowly: about when does it melt?`
+      : `Melting range of the ${stageName(context, context.params.of)}: ${rampPlan(literatureOf(context), context.bench)}.`,
   predict: (work) => sample(work, { low: 0.005, typical: 0.01, high: 0.02 }),
   conditions: () => ({ hot: true }),
   cautions: () => ['A hot block burns. Never melt the same sample twice.'],
   asks: ({ capillaries, literature }, context) => {
+    if (context.params.approximate) return [aboutAsk(context)];
     const last = capillaries.at(-1)?.item ?? 'A';
     const whole = ({ readings }: Capillary) => readings['onset'] !== undefined && readings['clear'] !== undefined;
     const next = capillaries.every(whole) ? [String.fromCharCode(last.charCodeAt(0) + 1)] : [];
@@ -65,9 +68,9 @@ export const meltingRange = defineOperation({
       ...next.flatMap((item) => readingsFor(context, item, literature, item)),
     ];
   },
-  outcome: ({ capillaries }) =>
+  outcome: ({ capillaries }, { params: { approximate } }) =>
     capillaries.flatMap(({ item, onset, clear, ramp }) => [
-      ...(onset ? [{ label: `${item}: first liquid`, worked: onset }] : []),
+      ...(onset ? [{ label: approximate ? 'melts at about' : `${item}: first liquid`, worked: onset }] : []),
       ...(clear ? [{ label: `${item}: last crystal`, worked: clear }] : []),
       ...(ramp ? [{ label: `${item}: ramp`, worked: ramp }] : []),
     ]),
@@ -90,6 +93,21 @@ export const meltingRange = defineOperation({
     ),
   drawing: () => ({ kind: 'melting' }),
 });
+
+/** A single reading, without an apparatus: it says about where, and judges nothing. */
+const aboutAsk = (context: StepContext<MeltingRangeParams>): MeasureAsk =>
+  measure(context, {
+    id: 'A-onset',
+    title: 'About when it melts',
+    about: { item: 'A' },
+    ways: [
+      {
+        id: 'onset',
+        label: 'Temperature',
+        slots: [{ slot: 'onset', says: 'It melts at about:', dim: 'temperature', unit: '°C' }],
+      },
+    ],
+  });
 
 /** The ramp in words: fast to 15 to 20 °C below the expected value, or from room temperature where that is higher. */
 function rampPlan(

@@ -5,6 +5,11 @@ import type { Fields, ParamsOf } from '../declare/fields';
 
 export const fields = {
   of: field.goal('What is melted'),
+  approximate: field.optional(
+    field.flag('One approximate reading', {
+      help: 'Without an apparatus: a thermometer in a tube. It judges nothing.',
+    }),
+  ),
 } satisfies Fields;
 
 export type MeltingRangeParams = ParamsOf<typeof fields>;

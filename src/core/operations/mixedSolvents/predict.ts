@@ -1,5 +1,5 @@
 import { plus } from '../../process/matter/matter';
-import { productIn, transfer } from '../../process/worktop/transfer';
+import { productIn, broughtTo } from '../../process/worktop/transfer';
 import type { Worktop } from '../../process/worktop/worktop';
 
 /** No solubility is known for the pair: the share that the liquor keeps is an assumption. It is lost when the liquor is filtered off. */
@@ -7,8 +7,7 @@ export function dissolveMixed(
   work: Worktop,
   { good, poor, cold_C }: { readonly good: string; readonly poor: string; readonly cold_C: number },
 ): void {
-  const flask = work.place('in', work.world.facts.lines.get(good)?.line.vessel ?? work.product);
-  transfer(work, work.product, flask);
+  const flask = broughtTo(work, work.place('in', work.world.facts.lines.get(good)?.line.vessel));
   const solids = work.phase(flask, 'solid');
   work.put(flask, 'liquid', plus(work.take(flask, 'solid', solids), work.introduce(good)));
   work.put(flask, 'liquid', work.introduce(poor));

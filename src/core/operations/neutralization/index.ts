@@ -6,6 +6,8 @@ import { eventsAt, readingsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { setPH } from './predict';
 import { placedTemperature } from '../ways';
+import { behind } from '../vesselAt';
+import { lineThen } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
@@ -52,7 +54,10 @@ export const neutralization = defineOperation({
     const { temperature } = readingsAt(context);
     return { ...eventsAt(context, 'reached'), ...(temperature ? { temperature } : {}) };
   },
-  sentence: ({ params: { low_pH, high_pH } }) => `Add in portions, stirring, to pH ${low_pH}–${high_pH}.`,
+  sentence: (context) => {
+    const { line, low_pH, high_pH } = context.params;
+    return `Add about ${lineThen(context, line)} in portions${behind(context, 'to')}, stirring, to pH ${low_pH}–${high_pH}.`;
+  },
   cautions: (context) => cautionOf(context, context.params.line),
   conditions: ({ line }) => ({ dosed: [line], setsPH: true }),
   predict: (work, params) => setPH(work, params),

@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { neutralFraction, neutralSystem } from '../../process/worktop/acidBase';
 import { format } from '../../quantity/format';
 import { plus, times, without } from '../../process/matter/matter';
@@ -23,7 +24,7 @@ export function setPH(
     below_C,
   }: { readonly line: string; readonly low_pH: number; readonly high_pH: number; readonly below_C?: number },
 ): void {
-  const place = work.place('in');
+  const place = worksIn(work);
   const before = plus(liquidsOf(work, place), work.phase(place, 'solid'));
   const added = work.introduce(line);
   work.put(place, 'liquid', added);
@@ -52,13 +53,15 @@ function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }:
   const planned = work.world.plan.charge.rows.get(line)?.total.volume?.q.value ?? 0;
   const middle = (low_pH + high_pH) / 2;
   const off = (share: number) => excessCharge(work, plus(before, times(added, share)), middle);
-  if (Object.keys(work.world.scenario).length > 0 || planned === 0 || off(0) * off(2) >= 0) {
+  // A scenario is asked for masses, not for words.
+  const ends = planned === 0 || Object.keys(work.world.scenario).length > 0 ? undefined : ([off(0), off(2)] as const);
+  if (!ends || ends[0] * ends[1] >= 0) {
     work.remark(`The planned amount brings it to pH ${shown}.`);
     // Twice as much comes nearer and is not there yet.
-    if (planned > 0 && Math.abs(off(2)) < Math.abs(off(0)) && off(0) * off(2) > 0) work.endPointTakes(Infinity);
+    if (ends && Math.abs(ends[1]) < Math.abs(ends[0]) && ends[0] * ends[1] > 0) work.endPointTakes(Infinity);
     return;
   }
-  const needed = planned * findRoot(off, 0, 2, 1e-3);
+  const needed = planned * findRoot(off, 0, 2, 1e-3, ends);
   work.endPointTakes(needed / planned);
   const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 3 });
   work.remark(

@@ -4,22 +4,30 @@ import { cautionOf } from '../charge';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { timer } from '../timer';
+import { behind } from '../vesselAt';
+import { lineThen, linesWords } from '../linesWords';
 import { placedTemperature } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import { crystallize } from '../../process/worktop/crystallize';
-import { letGasGo } from '../../process/worktop/enter';
-import { transfer } from '../../process/worktop/transfer';
+import { enter, letGasGo } from '../../process/worktop/enter';
+import { transfer, worksIn } from '../../process/worktop/transfer';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
-import { from, into } from '../declare/vessels';
+import { from, gasTrap, into } from '../declare/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
-import type { Fields } from '../declare/fields';
+import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
   line: field.line('What it is poured into', { role: 'quench' }),
+  way: field.optional(
+    field.choice('Which goes into which', {
+      into: 'the mixture into the stirred ice-water',
+      onto: 'the ice or water, in portions, into the cold mixture',
+    }),
+  ),
   below_C: field.celsius('Below', { usual: 25, help: 'Pour below this temperature.' }),
   minutes: field.minutes('Time'),
 } satisfies Fields;
@@ -27,7 +35,10 @@ const fields = {
 const vessels = {
   in: from('Vessel that is emptied'),
   to: into('Vessel that it is poured into', 'beaker'),
+  trap: gasTrap,
 } satisfies Slots;
+
+type QuenchParams = ParamsOf<typeof fields>;
 
 export interface Quench {
   readonly temperature?: Live<Reading>;
@@ -36,9 +47,14 @@ export interface Quench {
 }
 
 const setUp = {
-  stirred: 'The ice-water is stirred, in a vessel that the whole mixture fits twice.',
+  stirred: 'What receives it is stirred, in a vessel that the whole mixture fits twice.',
   hood: 'Everything stands in the hood.',
 } as const;
+
+const setUpOf = ({ way }: Pick<QuenchParams, 'way'>): Readonly<Record<keyof typeof setUp, string>> =>
+  way === 'onto'
+    ? { ...setUp, stirred: 'The mixture is stirred, stands in ice, and has room for twice as much.' }
+    : setUp;
 
 // A mixture with ice in it, stirred.
 const afterQuench_C = 5;
@@ -57,11 +73,22 @@ export const quench = defineOperation({
     const { temperature } = readingsAt(context);
     return { ...eventsAt(context, 'poured', 'ended'), ...(temperature ? { temperature } : {}) };
   },
-  sentence: ({ params: { below_C } }) => `Below ${below_C}\u202f°C, pour the mixture into the stirred ice-water.`,
-  conditions: ({ line }) => ({ pours: [line] }),
+  sentence: (context) => {
+    const { below_C, way, line } = context.params;
+    if (way !== 'onto')
+      return `Below ${below_C}\u202f°C, pour the mixture into ${lineThen(context, line)}${behind(context, 'in', 'to')}, stirred.`;
+    return `Into the stirred mixture, below ${below_C}\u202f°C, ${linesWords(context, [line])} in small portions.`;
+  },
+  conditions: ({ line, way }) => (way === 'onto' ? { dosed: [line], cooled: true } : { pours: [line] }),
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work, { line }) => {
-    const from = work.place('in');
+  predict: (work, { line, way }) => {
+    const from = worksIn(work);
+    if (way === 'onto') {
+      enter(work, line, from);
+      crystallize(work, from, afterQuench_C);
+      work.follow(from);
+      return;
+    }
     const to = work.place('to', work.world.facts.lines.get(line)?.line.vessel ?? from);
     work.put(to, 'liquid', work.introduce(line));
     transfer(work, from, to);
@@ -72,23 +99,32 @@ export const quench = defineOperation({
   },
   cautions: (context) => [
     ...cautionOf(context, context.params.line),
-    'The mixture into the ice-water, never water into a hot anhydride or acid.',
+    context.params.way === 'onto'
+      ? 'In small portions into the cold mixture, each only when the last has calmed down. A hot anhydride or concentrated acid goes into the water instead.'
+      : 'The mixture into the water, never water into a hot anhydride or acid.',
   ],
   asks: (_, context) => [
     ...measureLine(context, context.params.line),
-    ...checks(context, setUp),
+    ...checks(context, setUpOf(context.params)),
     measure(context, {
       id: 'temperature',
       title: 'Temperature of the mixture',
       ways: [placedTemperature(context, 'Read the temperature in the flask.')],
       window: { dim: 'temperature', unit: '°C', high: context.params.below_C, figures: 2 },
     }),
-    event(context, 'poured', 'Pour it in, stirring.', 'Poured'),
+    event(
+      context,
+      'poured',
+      context.params.way === 'onto'
+        ? 'Portion by portion, stirring, until no ice is left to add.'
+        : 'Pour it in, stirring.',
+      context.params.way === 'onto' ? 'All of it is in' : 'Poured',
+    ),
     event(context, 'ended', 'Stir until no oil is left.', 'No oil is left'),
   ],
   timers: ({ poured: from, ended: to }, context) =>
     timer(context, {
-      label: 'Stirring in ice-water',
+      label: 'Stirring',
       then: 'Look for oil',
       minutes: context.params.minutes,
       from,
@@ -98,7 +134,7 @@ export const quench = defineOperation({
     const read = temperature && readAs(context, temperature);
     const { below_C } = context.params;
     return [
-      ...uncheckedAt(context, 'Quench', setUp, poured),
+      ...uncheckedAt(context, 'Quench', setUpOf(context.params), poured),
       ...(read && read.q.value > below_C
         ? [
             finding(

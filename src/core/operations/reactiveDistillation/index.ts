@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
@@ -12,7 +13,7 @@ import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, condenses } from '../heating';
-import { away, stays } from '../declare/vessels';
+import { away, gasTrap, stays } from '../declare/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -29,7 +30,8 @@ const fields = {
 
 const vessels = {
   in: stays('Pot', 'distillation flask'),
-  to: away('Receiver'),
+  to: away('Receiver', 'Distillate'),
+  trap: gasTrap,
 } satisfies Slots;
 
 export type ReactiveDistillationParams = ParamsOf<typeof fields>;
@@ -82,8 +84,8 @@ export const reactiveDistillation = defineOperation({
   cautions: () => ['Never to dryness. A rising head means: less heat.'],
   timing: () => ({ fixed_min: 0, grows: 'volume' }),
   predict: (work, { substance, ceiling_C }) => {
-    const pot = work.place('in');
-    const receiver = work.own('to', 'Distillate');
+    const pot = worksIn(work);
+    const receiver = work.receiver('to');
     react(work, pot);
     const back = work.assume({
       key: 'back',

@@ -44,7 +44,7 @@ const fields = {
 
 const vessels = {
   in: stays('Flask', 'conical flask'),
-  filter: away('Hot filter'),
+  filter: away('Hot filter', 'Hot filter'),
 } satisfies Slots;
 
 export type RecrystallizationParams = ParamsOf<typeof fields>;

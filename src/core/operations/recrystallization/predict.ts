@@ -1,6 +1,6 @@
 import { format } from '../../quantity/format';
 import { gramsOf, times, without } from '../../process/matter/matter';
-import { productIn, transfer } from '../../process/worktop/transfer';
+import { productIn, broughtTo } from '../../process/worktop/transfer';
 import { boilsAway } from '../../process/worktop/volatile';
 import { millilitres } from '../../process/worktop/volumes';
 import { solubilityBetween } from '../../models/crystallization/solubilityBetween';
@@ -19,8 +19,7 @@ export interface DissolveHot {
  * crystals are filtered off cold.
  */
 export function dissolveHot(work: Worktop, { solvent, charcoal, rinse, excess_percent = 0 }: DissolveHot): void {
-  const flask = work.place('in', work.world.facts.lines.get(solvent)?.line.vessel ?? work.product);
-  transfer(work, work.product, flask);
+  const flask = broughtTo(work, work.place('in', work.world.facts.lines.get(solvent)?.line.vessel));
   const bath = work.introduce(solvent);
   work.put(flask, 'liquid', bath);
   // At the boil everything that can dissolve is in solution.
@@ -72,7 +71,7 @@ function filterHot(
   work: Worktop,
   { flask, charcoal, rinse }: { flask: string; charcoal?: string | undefined; rinse?: string | undefined },
 ): void {
-  const filter = work.own('filter', 'Hot filter');
+  const filter = work.receiver('filter');
   const there = productIn(work, flask);
   const kept = work.assume({
     key: 'hotFilter',

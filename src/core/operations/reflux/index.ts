@@ -1,3 +1,5 @@
+import { giveUpInto } from '../../process/worktop/giveUp';
+import { worksIn } from '../../process/worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
@@ -10,11 +12,12 @@ import { placedTemperature } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { react } from '../../process/worktop/react';
+import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, condenses } from '../heating';
-import { stays } from '../declare/vessels';
+import { gasTrap, stays } from '../declare/vessels';
 import { isAirCooled } from '../airCooled';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -31,10 +34,13 @@ const fields = {
   high_C: field.celsius('To'),
   most_min: field.optional(field.minutes('At most')),
   ...condenses,
+  material: field.optional(field.line('Material that gives up its content', { role: 'material', inside: true })),
+  of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
 const vessels = {
   in: stays('Flask'),
+  trap: gasTrap,
 } satisfies Slots;
 
 export type RefluxParams = ParamsOf<typeof fields>;
@@ -106,12 +112,13 @@ export const reflux = defineOperation({
       ...(start && heatOff ? { seconds: secondsBetween(start, heatOff) } : {}),
     };
   },
-  sentence: ({ params: { minutes: planned }, bench: { doc } }) =>
-    `Heat under reflux for ${planned}\u00a0min, from ${clocks[clockOf(doc)]}.`,
+  sentence: (context) =>
+    `Heat ${vesselAt(context, 'in', 'flask')} under reflux for ${context.params.minutes}\u00a0min, from ${clocks[clockOf(context.bench.doc)]}.`,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work, { low_C, high_C }) => {
-    const place = work.place('in');
+  predict: (work, { low_C, high_C, material }) => {
+    const place = worksIn(work);
     work.temperature(place, (low_C + high_C) / 2);
+    if (material !== undefined) giveUpInto(work, place, material);
     react(work, place);
   },
   conditions,

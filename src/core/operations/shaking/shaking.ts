@@ -1,7 +1,7 @@
 import { groupsOf, hasGroup } from '../../reference/groups';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
-import { format } from '../../quantity/format';
+import { lineWords } from '../linesWords';
 import { finding } from '../../finding/finding';
 import { uncheckedAt } from '../unchecked';
 import type { Ask } from '../ask';
@@ -31,13 +31,10 @@ export function openFirst({ bench: { doc }, params: { line } }: StepContext<Shak
 const roundsOf = (context: StepContext<ShakingParams>) =>
   lineAt(context, context.params.line)?.plan.facts.portions ?? 1;
 
-/** What goes in, portion by portion: "2 × 15.0 mL, one after the other". */
+/** What goes in, portion by portion: " with 2 × 15.0 mL water, one after the other". */
 export function portionsWords(context: StepContext<ShakingParams>): string {
-  const { facts, portion } = lineAt(context, context.params.line)?.plan ?? {};
-  const volume = portion?.volume;
-  if (!facts || !volume) return '';
-  const each = format(volume.q, 'mL', { figures: volume.figures });
-  return facts.portions > 1 ? ` with ${facts.portions} × ${each}, one after the other` : ` with ${each}`;
+  const { line } = context.params;
+  return ` with ${lineWords(context, line)}${roundsOf(context) > 1 ? ', one after the other' : ''}`;
 }
 
 /** Rounds had their number in the name. */
@@ -75,15 +72,14 @@ export function shakingAsks(context: StepContext<ShakingParams>, keeps: string):
         'No more hiss',
         { round },
       ),
-      ...(round === 1 ? [layerAsk(context)] : []),
+      ...(round === 1 ? [layerAsk(context, shakingOf(context).found !== undefined)] : []),
       event(context, 'separated', keeps, 'Separated and labelled', { round }),
     ]),
   ];
 }
 
 /** The drop test decides, not memory. */
-function layerAsk(context: StepContext<ShakingParams>): Ask {
-  const found = shakingOf(context).found !== undefined;
+export function layerAsk(context: StepContext, found: boolean): Ask {
   return {
     ...event(
       context,

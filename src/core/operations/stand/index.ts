@@ -1,3 +1,5 @@
+import { giveUpInto } from '../../process/worktop/giveUp';
+import { worksIn } from '../../process/worktop/transfer';
 import { checks, event } from '../asks';
 import { crystallize } from '../../process/worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
@@ -25,6 +27,7 @@ const fields = {
   cover: field.choice('Closed', covers, { help: 'Loosely while gas may still form.' }),
   look: field.optional(field.text('What to look for', 80, { help: 'Such as “crystals on the wall”.' })),
   reaction: field.optional(field.flag('The reaction goes on meanwhile')),
+  material: field.optional(field.line('Material that gives up its content', { role: 'material', inside: true })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;
 
@@ -56,9 +59,10 @@ export const stand = defineOperation({
   sentence: ({ params: { hours, where, cover } }) =>
     `Let it stand ${places[where]} for about ${spanWords(hours * 3600)}, ${covers[cover]}, not stirred.`,
   conditions: ({ where }) => (where === 'refrigerator' ? { coldStore: true } : {}),
-  predict: (work, { where, reaction }) => {
-    const place = work.place('in');
+  predict: (work, { where, reaction, material }) => {
+    const place = worksIn(work);
     const at_C = where === 'refrigerator' ? refrigerator_C : room_C;
+    if (material !== undefined) giveUpInto(work, place, material);
     if (reaction) {
       work.temperature(place, at_C);
       react(work, place);

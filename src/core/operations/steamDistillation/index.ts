@@ -2,6 +2,7 @@ import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { distillateFor } from './distillateFor';
 import { format } from '../../quantity/format';
+import { scaleOf } from '../../plan/scaleOf';
 import { steamOver } from './predict';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
@@ -18,7 +19,9 @@ import type { Conditions } from '../conditions';
 
 const fields = {
   of: field.goal('What goes over'),
-  material: field.line('Material', { role: 'material' }),
+  material: field.optional(
+    field.line('Material', { role: 'material', help: 'That holds it. Left out: what is in the pot comes over.' }),
+  ),
   topUp: field.optional(field.line('Water that is topped up')),
   distillate_mL: field.number('Distillate', 'mL', [1, 5000], { usual: 50 }),
   ...condenses,
@@ -26,7 +29,7 @@ const fields = {
 
 const vessels = {
   in: stays('Pot', 'distillation flask'),
-  to: into('Receiver', 'receiver'),
+  to: into('Receiver', 'receiver', 'Distillate'),
 } satisfies Slots;
 
 export type SteamDistillationParams = ParamsOf<typeof fields>;
@@ -45,8 +48,10 @@ const setUp = {
 } as const;
 
 function wantedOf(context: StepContext<SteamDistillationParams>): number {
-  const plan = lineAt(context, context.params.material)?.plan;
-  return distillateFor(context.params.distillate_mL, plan?.facts.line, plan?.portion.mass?.q.value);
+  const { material, distillate_mL } = context.params;
+  if (material === undefined) return distillate_mL * scaleOf(context.bench.charge.plan);
+  const plan = lineAt(context, material)?.plan;
+  return distillateFor(distillate_mL, plan?.facts.line, plan?.portion.mass?.q.value);
 }
 
 const conditions = (params: SteamDistillationParams): Conditions => ({

@@ -1,12 +1,12 @@
-import { contentOf } from '../../document/steps';
+import { contentIn, givenUp } from '../../process/worktop/giveUp';
+import { productIn, worksIn } from '../../process/worktop/transfer';
+import type { GivesUp } from '../../process/worktop/giveUp';
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { format } from '../../quantity/format';
 import { implied } from '../../process/worktop/kinds';
 import { steamRatio } from '../../models/distillation/steamRatio';
 import { troutonPressure } from '../../models/vapour/troutonPressure';
 import { waterAlong, waterPressure } from '../../models/distillation/waterAlong';
-import { derive } from '../../stoichiometry/derive';
-import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, times } from '../../process/matter/matter';
 import { distillateFor } from './distillateFor';
 import { millilitres } from '../../process/worktop/volumes';
@@ -20,17 +20,18 @@ export function steamOver(
     material,
     topUp,
     distillate_mL,
-  }: { readonly material: string; readonly topUp?: string; readonly distillate_mL: number },
+  }: { readonly material?: string; readonly topUp?: string; readonly distillate_mL: number },
 ): void {
-  const pot = work.place('in');
-  const receiver = work.own('to', 'Distillate');
+  const pot = worksIn(work);
+  const receiver = work.receiver('to');
   const added = topUp === undefined ? nothing : work.introduce(topUp);
-  const stage = work.stage;
-  const matter = work.world.facts.lines.get(material)?.line.substance ?? '';
   // Topped up with what came over; before, only where there is too little to begin with.
   const { facts, plan } = work.world;
-  const portion = plan.charge.rows.get(material)?.portion.mass?.q.value;
-  const wanted = distillateFor(distillate_mL, facts.lines.get(material)?.line, portion);
+  const portion = material === undefined ? undefined : plan.charge.rows.get(material)?.portion.mass?.q.value;
+  const wanted =
+    material === undefined
+      ? work.scaled(distillate_mL)
+      : distillateFor(distillate_mL, facts.lines.get(material)?.line, portion);
   const early = millilitres(work.world.kind, waterIn(work, pot)) < wanted;
   if (early) work.put(pot, 'liquid', added);
   const water = waterIn(work, pot);
@@ -39,15 +40,7 @@ export function steamOver(
   if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, share)));
   if (!early) work.put(pot, 'liquid', added);
   const collected = gramsOf(work.phase(receiver, 'liquid'));
-  if (stage)
-    giveUp(work, {
-      pot,
-      receiver,
-      matter,
-      id: stage.substance,
-      percent: Number(contentOf(stage)?.percent ?? 100),
-      collected,
-    });
+  if (work.stage) giveUp(work, { pot, receiver, ...(material === undefined ? {} : { material }), collected });
   work.temperature(pot, 100);
   work.follow(receiver);
 }
@@ -56,44 +49,19 @@ function waterIn(work: Worktop, pot: string): Matter {
   return Object.fromEntries(Object.entries(work.phase(pot, 'liquid')).filter(([id]) => work.world.kind(id).water));
 }
 
+/** What the material gives up, or what is in the pot already, goes over as far as the water carries it. */
 function giveUp(
   work: Worktop,
-  {
-    pot,
-    receiver,
-    matter,
-    id,
-    percent,
-    collected,
-  }: { pot: string; receiver: string; matter: string; id: string; percent: number; collected: number },
+  { pot, receiver, material, collected }: { pot: string; receiver: string; material?: string; collected: number },
 ): void {
-  const kind = (work.phase(pot, 'liquid')[matter] ?? 0) > 0 ? 'liquid' : 'solid';
-  const content = ((work.phase(pot, kind)[matter] ?? 0) * percent) / 100;
-  if (content === 0) return;
-  const given = work.assume({
-    key: 'given',
-    label: 'share of the content that comes over',
-    dim: 'fraction',
-    unit: '%',
-    low: 0.5,
-    typical: 0.7,
-    high: 0.85,
-    why: 'crushed plant material gives its oil up slowly',
-  });
-  work.lose(
-    'material',
-    'left in the material',
-    derive({
-      formula: 'unconverted',
-      dim: 'mass',
-      unit: 'g',
-      value: content * (1 - given.q.value),
-      inputs: { m_theo: work.foreseen('mass', content, 'g', id), X: fromWorked(given) },
-      figures: 2,
-      certain: 'modelled',
-    }),
-  );
-  const released = content * given.q.value;
+  const id = work.stage?.substance ?? '';
+  const content = material === undefined ? undefined : contentIn(work, pot, material);
+  const free = material === undefined ? productIn(work, pot) : 0;
+  if (!content && free === 0) {
+    if (material === undefined) work.remark('Nothing of what it is for is foreseen in the pot: only water comes over.');
+    return;
+  }
+  const released = content ? givenUp(work, content, byHeat) : free;
   const most = carriedBy(work, id, collected);
   const grams = Math.min(released, most);
   if (grams < released) {
@@ -102,9 +70,17 @@ function giveUp(
     work.lose('notCarried', 'not carried over by so little water', work.foreseenMass(released - grams, id));
   }
   // The oil was part of the material: its mass moves over under its own name.
-  work.take(pot, kind, { [matter]: grams });
-  work.put(receiver, 'organic', { [id]: grams });
+  const over = content ? work.take(pot, content.phase, { [content.matter]: grams }) : work.draw(pot, { [id]: grams });
+  work.put(receiver, 'organic', { [id]: gramsOf(over) });
 }
+
+const byHeat: GivesUp = {
+  label: 'share of the content that comes over',
+  low: 0.5,
+  typical: 0.7,
+  high: 0.85,
+  why: 'crushed plant material gives its oil up slowly',
+};
 
 /** Oil that an amount of water takes along at most: the ratio of their vapour pressures, the oil's by Trouton's rule. */
 function carriedBy(work: Worktop, id: string, water_g: number): number {

@@ -9,7 +9,7 @@ import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
-import { from, into } from '../declare/vessels';
+import { away, from, into } from '../declare/vessels';
 import type { Happening } from '../../record/entry';
 import type { LineReadings } from '../../bench/measured';
 import type { Live } from '../../record/foldRecord';
@@ -25,6 +25,7 @@ const fields = {
 const vessels = {
   in: from('Vessel with the solution'),
   to: into('Flask that it is stripped in', 'distillation flask'),
+  solvent: away('Receiver of the solvent', 'Solvent taken off'),
 } satisfies Slots;
 
 export interface Stripping {

@@ -2,7 +2,7 @@ import { gramsOf, plus, times, without } from '../../process/matter/matter';
 import { boilsAway } from '../../process/worktop/volatile';
 import { room_C } from '../../process/matter/shelf';
 import { liquidsOf } from '../../process/worktop/react';
-import { productIn, transfer } from '../../process/worktop/transfer';
+import { productIn, transfer, worksIn } from '../../process/worktop/transfer';
 import type { Matter } from '../../process/matter/matter';
 import type { Worktop } from '../../process/worktop/worktop';
 
@@ -10,8 +10,8 @@ import type { Worktop } from '../../process/worktop/worktop';
 const reach_K = 60;
 
 /** Solvent goes over; some stays in the product, and a little of the product goes with the vapour. */
-export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number }): void {
-  const from = work.place('in');
+export function stripOff(work: Worktop<'in' | 'to' | 'solvent'>, { bath_C }: { readonly bath_C: number }): void {
+  const from = worksIn(work);
   const flask = work.place('to', from);
   transfer(work, from, flask);
   const all = plus(liquidsOf(work, flask), work.phase(flask, 'solid'));
@@ -49,7 +49,8 @@ export function stripOff(work: Worktop, { bath_C }: { readonly bath_C: number })
   const vapour = plus(times(volatile, 1 - left), grams > 0 ? { [id]: lost } : {});
   work.rearrange(flask, { [work.world.kind(id).solid ? 'solid' : 'organic']: all });
   const kind = work.world.kind(id).solid ? 'solid' : 'organic';
-  work.leave('air', work.take(flask, kind, vapour));
+  // It condenses in the receiver: it is waste, or used again, and no air.
+  work.put(work.receiver('solvent'), 'organic', work.take(flask, kind, vapour));
   if (grams > 0) work.lose('evaporated', 'gone over with the solvent', work.shareOf(grams, id, gone));
   // It is weighed cold.
   work.temperature(flask, room_C);

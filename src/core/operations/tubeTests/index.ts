@@ -1,12 +1,13 @@
 import { schoolWords } from '../../conventions/words';
-import { checks, event } from '../asks';
+import { checks, event, measureLine } from '../asks';
+import { enter } from '../../process/worktop/enter';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
 import { finding } from '../../finding/finding';
 import { sample } from '../../process/worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { away, stays } from '../declare/vessels';
 import type { Ask } from '../ask';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
@@ -15,6 +16,15 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   of: field.optional(field.goal('What is tested')),
   reagent: field.text('Reagent', 80),
+  lines: field.optional(
+    field.many(
+      field.line('Reagents of the charge table', {
+        role: 'aid',
+        help: 'All tubes together: they count as hazard and waste.',
+      }),
+      [1, 6],
+    ),
+  ),
   sign: field.text('What shows the test', 120),
   tubes: field.many(field.text('Samples beside the controls', 60), [1, 8]),
   positive: field.text('Known positive', 60),
@@ -23,6 +33,7 @@ const fields = {
 
 const vessels = {
   in: stays('Vessel that is sampled'),
+  waste: away('Tubes, emptied', 'Tubes of the test'),
 } satisfies Slots;
 
 export type TubeTestsParams = ParamsOf<typeof fields>;
@@ -65,8 +76,13 @@ export const tubeTests = defineOperation({
     const odour = schoolWords(doc.conventions, 'odour', undefined);
     return ['Waste of each test goes into its own bottle.', ...(odour === undefined ? [] : [odour])];
   },
-  predict: (work) => sample(work, { low: 0.01, typical: 0.02, high: 0.05 }),
+  predict: (work, { lines = [] }) => {
+    sample(work, { low: 0.01, typical: 0.02, high: 0.05 });
+    const tubes = work.receiver('waste');
+    for (const line of lines) enter(work, line, tubes);
+  },
   asks: ({ seen }, context) => [
+    ...(context.params.lines ?? []).flatMap((line) => measureLine(context, line)),
     ...checks(context, { labelled: 'Every tube is labelled, the controls too.' }),
     ...seen.map(({ tube, shows }, i) => tubeAsk(context, tube, i, shows)),
   ],

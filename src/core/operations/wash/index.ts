@@ -11,6 +11,7 @@ import {
   readShaking,
 } from '../shaking/shaking';
 import { washLayer } from './predict';
+import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { away, stays } from '../declare/vessels';
 import { shakingFields } from '../shaking/types';
@@ -21,7 +22,7 @@ import type { Slots } from '../declare/vessels';
 
 const vessels = {
   in: stays('Vessel that is washed in', 'separatory funnel'),
-  waste: away('Vessel for the washes'),
+  waste: away('Vessel for the washes', 'Wash'),
 } satisfies Slots;
 
 /** Whether it was washed enough, where a test can tell: what neutralizes, and water. By the scheme of the course it is asked, offered, or left. */
@@ -57,7 +58,7 @@ export const wash = defineOperation({
   readEntry: readShaking,
   actual: shakingOf,
   sentence: (context) =>
-    `Wash${portionsWords(context)}; keep the organic layer, which should be the ${context.params.organic} one.`,
+    `Wash the organic layer${behind(context, 'in')}${portionsWords(context)}; it should be the ${context.params.organic} one, and is kept.`,
   cautions: (context) => [...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
   predict: (work, params) => washLayer(work, params),

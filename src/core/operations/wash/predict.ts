@@ -1,6 +1,6 @@
-import { intoFunnel, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
+import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
 import { millilitres } from '../../process/worktop/volumes';
-import { nothing, plus, times } from '../../process/matter/matter';
+import { gramsOf, nothing, plus, times } from '../../process/matter/matter';
 import { productIn } from '../../process/worktop/transfer';
 import type { Round } from '../../process/worktop/funnel';
 import type { Matter } from '../../process/matter/matter';
@@ -8,8 +8,8 @@ import type { Worktop } from '../../process/worktop/worktop';
 
 /** Washes of an organic layer: the water goes aside with what it took. */
 export function washLayer(work: Worktop, { line }: { readonly line: string }): void {
-  const funnel = intoFunnel(work);
-  const aside = work.own('waste', 'Wash');
+  const funnel = funnelFor(work, 'waste');
+  const aside = work.receiver('waste');
   const before = productIn(work, funnel);
   const taken: Matter[] = [];
   const done: Round[] = [];
@@ -19,8 +19,21 @@ export function washLayer(work: Worktop, { line }: { readonly line: string }): v
     work.put(aside, 'liquid', taken.at(-1) ?? nothing);
   }
   remarkOn(work, funnel, done);
+  remarkOnEnd(work, done);
   loseLeft(work, { key: 'wash', label: 'taken by the wash', before, left: taken.reduce(plus, nothing) });
   work.follow(funnel);
+}
+
+/** Where it is washed until no gas comes: after which portion that is, by what each gave off. */
+function remarkOnEnd(work: Worktop, rounds: readonly Round[]): void {
+  if (work.step.repeat?.until !== 'noGas') return;
+  const gas = rounds.map((one) => gramsOf(one.gas));
+  const most = Math.max(...gas);
+  const last = gas.findLastIndex((grams) => grams > 0.05 * most);
+  if (!(most > 1e-3)) work.remark('No gas is foreseen in any of the portions: nothing is left to neutralize.');
+  else if (last === gas.length - 1)
+    work.remark('The last portion still gives off gas by the models: have more of it ready.');
+  else work.remark(`By the models no more gas comes after portion ${last + 1} of ${gas.length}.`);
 }
 
 /** What runs off: some water stays on glass and in the stem, and meets the next wash or the drying agent. */

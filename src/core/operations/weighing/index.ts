@@ -1,3 +1,4 @@
+import { worksIn } from '../../process/worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { massFindings, stageName, stageOf } from '../stages';
@@ -8,6 +9,8 @@ import { netWay, taredVesselWay, volumeWay } from '../ways';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
 import { numeral } from '../../plan/facts';
 import { readingsAt } from '../onRecord';
+import { contentOf } from '../../document/steps';
+import { rootOf } from '../../document/reactions';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
@@ -16,7 +19,7 @@ import type { Way } from '../ask';
 import type { LineReadings } from '../../bench/measured';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
-import type { Fields } from '../declare/fields';
+import type { Fields, ParamsOf } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 /** Whether the sheet has the stage measured by its volume. */
@@ -77,7 +80,7 @@ export const weighing = defineOperation({
     const mass = measuredMass(readings, context.bench.doc.devices) ?? massOfVolume(context, readings);
     return { readings, ...(mass ? { mass } : {}) };
   },
-  predict: (work) => work.follow(work.place('in')),
+  predict: (work) => work.follow(worksIn(work)),
   sentence: (context) =>
     byVolume(context)
       ? `Measure the volume of the ${stageName(context, context.params.of)}.`
@@ -102,7 +105,7 @@ export const weighing = defineOperation({
       step: context.step.id,
       slot: readings.full ? 'full' : readings.net ? 'net' : readings.volume ? 'volume' : 'net',
     };
-    const wet = mass && context.bench.massOf(of)?.dry === 'unknown';
+    const wet = mass && context.bench.massOf(of)?.dry === 'unknown' && mayBeWet(context);
     return [
       ...configurationFindings(readings, name, { step: context.step.id }),
       ...(mass ? massFindings(context, of, mass, about) : []),
@@ -119,3 +122,12 @@ export const weighing = defineOperation({
       at: (readings.full ?? readings.net ?? readings.volume)?.entry.at ?? '',
     },
 });
+
+const wetting = ['solvent', 'quench', 'extractant', 'wash', 'rinse'];
+
+/** What was bought and only weighed, distilled or sampled is as dry as it came: nothing wet was brought to it. */
+function mayBeWet({ bench: { doc }, params: { of } }: StepContext<ParamsOf<typeof fields>>): boolean {
+  const stage = doc.stages.find(({ id }) => id === of);
+  const bought = stage !== undefined && contentOf(rootOf(doc, stage)) !== undefined;
+  return !bought || doc.lines.some(({ role }) => wetting.includes(role));
+}

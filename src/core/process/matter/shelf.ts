@@ -9,9 +9,13 @@ export type PhaseKind = (typeof phaseKinds)[number];
 export interface Content {
   readonly phases: Readonly<Partial<Record<PhaseKind, Matter>>>;
   readonly temperature_C: number;
+  /** It was poured out: what is in it clings to the glass. */
+  readonly poured?: true;
+  /** An extraction left it behind. */
+  readonly raffinate?: true;
 }
 
-/** Everything on the bench, by place: a vessel of the preparation, or a place that a step makes (a cake, a filtrate). */
+/** Everything on the bench, by place: a vessel of the preparation, or a place that an operation declares (a cake, a filtrate). */
 export type Shelf = Readonly<Record<string, Content>>;
 
 /** Room temperature where nothing else is known, °C. */
@@ -25,7 +29,12 @@ export function phaseOf(content: Content, kind: PhaseKind): Matter {
 
 /** Everything in a vessel, whatever its phase. */
 export function wholeOf({ phases }: Content): Matter {
-  return phaseKinds.reduce<Matter>((sum, kind) => (phases[kind] ? plus(sum, phases[kind]) : sum), nothing);
+  let whole = nothing;
+  for (const kind of phaseKinds) {
+    const phase = phases[kind];
+    if (phase) whole = whole === nothing ? phase : plus(whole, phase);
+  }
+  return whole;
 }
 
 /** The same content with one phase replaced; an empty one leaves. */

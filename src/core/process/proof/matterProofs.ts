@@ -168,20 +168,22 @@ function freezes(subject: Subject): readonly Finding[] {
   });
 }
 
-// A wash that takes more than this of the product deserves a word.
-const much = 0.05;
+// A wash that takes more than this of the product deserves a word; a mother liquor may hold a quarter.
+const much = { separates: 0.05, otherwise: 0.3 };
 
-/** A layer that is set aside with more of the product in it than washing should cost. */
+/** A layer, a liquor or a cake that is set aside with more of the product in it than that should cost. */
 function productAside(subject: Subject): readonly Finding[] {
   return subject.prediction.steps.flatMap((one, i): readonly Finding[] => {
     const before = subject.prediction.steps[i - 1];
     const product = one.stage?.substance;
-    if (!has(one.step, 'separates') || product === undefined || !before) return [];
+    if (product === undefined || !before) return [];
     const was = inAll(before, product) + (one.introduced[product] ?? 0);
     const set = one.touched
       .filter((place) => place !== one.product)
       .reduce((sum, place) => sum + gained(one, before, place, product), 0);
-    if (!(was > 0) || set <= much * was) return [];
+    const least = has(one.step, 'separates') ? much.separates : much.otherwise;
+    // Poured over with everything, or shared out on purpose, it is nowhere aside.
+    if (!(was > 0) || set <= least * was || one.losses.length === 0) return [];
     return [
       finding(
         'proof.productAside',

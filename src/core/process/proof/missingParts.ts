@@ -1,4 +1,5 @@
 import { finding } from '../../finding/finding';
+import { findOperation } from '../../operations/registry';
 import { inSentence } from '../../document/inSentence';
 import { namedBy, unsaidIn } from '../../operations/named';
 import { lineName } from '../../document/lineName';
@@ -35,6 +36,16 @@ export function missingParts(doc: Preparation): readonly Finding[] {
     if (entered.by === 'words' && entered.text === unchosen)
       found.push(finding('missing.choice', 'stop', { line, field: 'entered' }, { name: lineName(doc, line) }));
   for (const step of doc.steps) {
+    for (const [slot, { named, label }] of Object.entries(findOperation(step.op)?.vessels ?? {}))
+      if (named && step.uses?.[slot] === undefined)
+        found.push(
+          finding(
+            'missing.vessel',
+            'caution',
+            { step: step.id, field: `uses/${slot}` },
+            { step: stepTitle(doc, step), what: inSentence(label) },
+          ),
+        );
     const open = unsaidIn(step);
     if (open.length > 0)
       found.push(

@@ -1,3 +1,5 @@
+import { jobDocument } from '../../../../tests/support/jobs/job';
+import { jobs } from '../../../../tests/support/jobs';
 import { computePlan } from '../../plan/plan';
 import { processPlan } from '../processPlan';
 import type { proofRules } from '../../finding/proofRules';
@@ -61,6 +63,10 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
       ),
   ],
   [
+    'proof.rounds',
+    () => withStep(ketone(), 'wash-base', (step) => ({ ...step, repeat: { until: 'noGas', least: 2, most: 3 } })),
+  ],
+  [
     'proof.noTime',
     () => withStep(ketone(), 'strip', (step) => ({ ...step, time: { typical_min: 0, attended: true } })),
   ],
@@ -75,6 +81,15 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
     }),
   ],
   ['proof.notEmpty', () => withStep(ketone(), 'strip', (step) => ({ ...step, uses: { ...step.uses, to: 'aqueous' } }))],
+  [
+    'proof.stranded',
+    () => {
+      const job = jobDocument(jobs['amine']!);
+      const steps = job.steps.filter(({ id }) => id !== 'fill' && id !== 'drop');
+      const at = (step: (typeof steps)[number]) => (step.id === 'boil' ? { ...step, uses: { in: 'flask' } } : step);
+      return { ...job, steps: steps.map(at) };
+    },
+  ],
   [
     'proof.missesPH',
     () =>
@@ -137,4 +152,34 @@ test('a flask that the foreseen contents overfill is a stop, with a size that fi
   const [full] = found(small).filter(({ about }) => about.vessel === 'flask');
   expect(full?.rule).toBe('vessel.full');
   expect(full?.args['suggestion']).toContain('250');
+});
+
+test('a cake that holds most of what is to be in the filtrate is told, one that holds a usual rest is not', () => {
+  const juice = jobDocument(jobs['juice']!);
+  const aside = (doc: Preparation) => found(doc).filter(({ rule }) => rule === 'proof.productAside');
+  expect(aside(juice)).toEqual([]);
+  // Without a melting point it counts as hardly soluble, and stays with the gypsum.
+  const substances = juice.substances.map(({ melting: _, ...substance }) => substance);
+  expect(aside({ ...juice, substances }).length).toBeGreaterThan(0);
+});
+
+test('a flask that is dried empty, or poured out at its own step, was not empty by mistake', () => {
+  const empty = (doc: Preparation) => found(doc).filter(({ rule }) => rule === 'proof.emptyVessel');
+  const dried: Step = {
+    id: 'dry-glass',
+    op: 'anhydrousSetUp',
+    opVersion: 1,
+    params: {},
+    uses: { in: 'flask' },
+    time: { typical_min: 10, attended: true },
+  };
+  const steps = ketone().steps.map((step) =>
+    step.id === 'strip' ? { ...step, uses: { ...step.uses, in: 'dried' } } : step,
+  );
+  const dry = steps.map((step) => (step.id === 'dry' ? { ...step, uses: { ...step.uses, to: 'dried' } } : step));
+  const vessels = [
+    ...ketone().vessels,
+    { id: 'dried', name: 'Dried', kind: 'conical flask', capacity_mL: 250 } as const,
+  ];
+  expect(empty({ ...ketone(), vessels, steps: [dried, ...dry] })).toEqual([]);
 });

@@ -5,6 +5,7 @@ import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
 import { matterProofs } from './matterProofs';
 import { schoolProofs } from './schoolProofs';
+import { strandedProofs } from './strandedProofs';
 import { stepProofs } from './stepProofs';
 import { stopProofs } from './stopProofs';
 import type { Finding } from '../../finding/finding';
@@ -25,6 +26,7 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
     agentProofs,
     schoolProofs,
     matterProofs,
+    strandedProofs,
     stopProofs,
   ].flatMap((read) => read(subject));
 }

@@ -19,6 +19,7 @@ export function stepProofs(subject: Subject): readonly Finding[] {
         ? []
         : [finding('proof.noTime', 'caution', { step: step.id, field: 'time' }, { step: named(subject, step) })]),
       ...portions(subject, step),
+      ...rounds(subject, step),
       ...emptyVessel(subject, step),
     ]),
     ...doc.stages
@@ -47,14 +48,43 @@ function portions(subject: Subject, step: Step): readonly Finding[] {
       ];
 }
 
+/** A step that is done again, and a liquid of it that is put out for one time only. */
+function rounds(subject: Subject, step: Step): readonly Finding[] {
+  const { plan } = subject;
+  const least = step.repeat?.least ?? 1;
+  const takes = namedBy(step, 'line');
+  return plan.lines.flatMap(({ facts: { line, portions: listed, name } }) =>
+    takes.includes(line.id) && listed < least && line.entered.by !== 'words' && line.supply === undefined
+      ? [
+          finding(
+            'proof.rounds',
+            'caution',
+            { step: step.id, field: 'repeat' },
+            {
+              step: named(subject, step),
+              least: String(least),
+              name: inSentence(name),
+              table: listed === 1 ? 'one portion' : `${String(listed)} portions`,
+            },
+          ),
+        ]
+      : [],
+  );
+}
+
 /** A step that names the vessel it works in, and finds nothing there. */
 function emptyVessel(subject: Subject, { id }: Step): readonly Finding[] {
   const vessel = subject.plan.doc.steps.find((one) => one.id === id)?.uses?.['in'];
-  const foreseen = subject.prediction.steps.find((one) => one.step.id === id);
+  const { steps } = subject.prediction;
+  const at = steps.findIndex((one) => one.step.id === id);
+  const foreseen = steps[at];
   if (vessel === undefined || !foreseen) return [];
-  const { step, shelf, peaks, introduced } = foreseen;
-  const content = shelf[vessel];
-  const holds = gramsOf(content ? wholeOf(content) : {}) + gramsOf(peaks[vessel] ?? {}) + gramsOf(introduced) > 0;
+  if (findOperation(foreseen.step.op)?.vessels['in']?.comes !== 'filled') return [];
+  const { step, peaks, introduced } = foreseen;
+  // What is poured out of it at this step was there before.
+  const contents = [steps[at - 1], foreseen].flatMap((one) => one?.shelf[vessel] ?? []);
+  const there = contents.reduce((sum, content) => sum + gramsOf(wholeOf(content)), 0);
+  const holds = there + gramsOf(peaks[vessel] ?? {}) + gramsOf(introduced) > 0;
   // What nobody can weigh (boiling aids) may be all there is to a step.
   const words = subject.plan.lines.some(
     ({ facts: { line } }) => line.entered.by === 'words' && namedBy(step, 'line').includes(line.id),

@@ -1,7 +1,7 @@
 import { ionsOf } from '../../models/acidBase/ionsOf';
 import { organicIons } from '../../models/acidBase/organicIons';
 import { impliedIons } from './kinds';
-import { speciation } from '../../models/acidBase/speciation';
+import { fractionOf } from '../../models/acidBase/speciation';
 import type { Ions, IonSystem } from '../../models/acidBase/ionsOf';
 import type { Kind } from './kinds';
 
@@ -26,7 +26,7 @@ export function neutralSystem(kind: Kind): IonSystem | undefined {
 
 /** Share of the form without charge at a pH. */
 export function neutralFraction({ pKas, charge }: Pick<IonSystem, 'pKas' | 'charge'>, pH: number): number {
-  return speciation(pKas, pH)[charge] ?? 0;
+  return fractionOf(pKas, pH, charge);
 }
 
 function characterOf(kind: Kind): Ions | undefined {

@@ -3,14 +3,17 @@ import { gramsOf } from '../matter/matter';
 import { remarkOnGas } from './funnel';
 import type { Worktop } from './worktop';
 
-/** A line goes into the vessel that it names, or that the step works in. Gives the place. */
-export function enter(work: Worktop, line: string): string {
+/** A line goes into the vessel that the step says, that it names itself, or that the step works in. Gives the place. */
+export function enter(work: Worktop, line: string, into?: string): string {
   const facts = work.world.facts.lines.get(line);
-  const place = facts?.line.vessel ?? work.place('in');
+  const place = into ?? facts?.line.vessel ?? work.place('in');
   const matter = work.introduce(line);
   // What is taken on from a stage is what the next one is made of.
   if (facts?.line.supply) work.follow(place);
-  work.put(place, facts?.line.role === 'aid' ? 'solid' : 'liquid', matter);
+  work.entered = place;
+  // Chips and charcoal lie in it; a reagent that is measured by volume does not.
+  const lies = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume';
+  work.put(place, lies ? 'solid' : 'liquid', matter);
   letGasGo(work, place);
   return place;
 }

@@ -1,11 +1,17 @@
-import { inSentence } from '../../document/inSentence';
 import { gramsOf, nothing, plus, times, without } from '../matter/matter';
 import { keptInSolution, solubilityOf } from './solubility';
 import { millilitres } from './volumes';
 import { liquidsOf } from './react';
-import { productIn, transfer } from './transfer';
+import { productIn, transfer, worksIn } from './transfer';
 import type { Matter } from '../matter/matter';
 import type { Worktop } from './worktop';
+
+/** Where the solid and the liquid of a filtration go. */
+export interface Filter {
+  readonly from: string;
+  readonly cake: string;
+  readonly filtrate: string;
+}
 
 export interface FilterOff {
   readonly wash?: string;
@@ -18,12 +24,8 @@ export interface FilterOff {
  * A solid is filtered off and washed: the liquid takes what it dissolves, the flask keeps a little, the wash dissolves more, and
  * the cake stays wet.
  */
-export function filterOff(work: Worktop, { wash, solvent, at_C }: FilterOff): void {
-  const from = work.place('in');
+export function filterOff(work: Worktop, { from, cake, filtrate }: Filter, { wash, solvent, at_C }: FilterOff): void {
   const id = work.stage?.substance ?? '';
-  const name = inSentence(work.stage?.name ?? 'solid');
-  const cake = work.own('cake', `On paper: ${name}`);
-  const filtrate = work.own('filtrate', `Filtrate of the ${name}`);
   const s = solubilityOf(work, id, solvent, at_C);
   separate(work, { from, id, s, at_C });
   transferSolid(work, from, cake);
@@ -34,6 +36,15 @@ export function filterOff(work: Worktop, { wash, solvent, at_C }: FilterOff): vo
   if (wash !== undefined) washCake(work, { wash, cake, filtrate, id, s });
   wet(work, { cake, filtrate });
   work.follow(cake);
+}
+
+/** Where suction leaves cake and filtrate. */
+export function suctionFilter(work: Worktop<'in' | 'cake' | 'filtrate'>): Filter {
+  return {
+    from: worksIn(work),
+    cake: work.receiver('cake'),
+    filtrate: work.receiver('filtrate'),
+  };
 }
 
 /** At the temperature of the filtration the liquid holds what it dissolves; the rest is solid. */
@@ -82,7 +93,10 @@ export function washCake(work: Worktop, { wash, cake, filtrate, id, s }: WashCak
   const taken = keptInSolution(work, there, id, work.volume(poured), s);
   if (there > 0) work.lose('wash', 'dissolved in the wash', taken);
   const dissolved: Matter = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : nothing;
-  work.put(filtrate, 'liquid', plus(plus(poured, work.takeAll(cake, 'liquid')), dissolved));
+  const pushed = work.takeAll(cake, 'liquid');
+  // Nothing of it is in the liquid of a cake that was filtered off; there is where it was formed or wetted since.
+  work.lose('pushed', 'pushed out with the liquid in the cake', work.foreseenMass(pushed[id] ?? 0, id));
+  work.put(filtrate, 'liquid', plus(plus(poured, pushed), dissolved));
 }
 
 /** A cake holds liquid: it is mass on the balance, and no yield. */

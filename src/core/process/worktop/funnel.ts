@@ -5,17 +5,10 @@ import { layerDensities, shakeTogether } from './layers';
 import { layerOrder } from '../../models/density/layerOrder';
 import { molarVolume_L } from '../../models/molarVolume';
 import { millilitres } from './volumes';
-import { productIn, transfer } from './transfer';
+import { worksIn } from './transfer';
 import type { Layers } from './layers';
 import type { Matter } from '../matter/matter';
 import type { Worktop } from './worktop';
-
-/** Brings the product into the funnel that the step names. */
-export function intoFunnel(work: Worktop): string {
-  const funnel = work.place('in');
-  if (funnel !== work.product && productIn(work, funnel) === 0) transfer(work, work.product, funnel);
-  return funnel;
-}
 
 /** A round of shaking, with what the funnel held during it. */
 export interface Round extends Layers {
@@ -34,9 +27,25 @@ export function round(work: Worktop, funnel: string, portion: Matter): Round {
   return { ...layers, volume_mL };
 }
 
+/**
+ * The funnel of a step for an organic layer. Where the work is an organic layer that stands elsewhere, and the funnel holds only the water
+ * that an extraction left in it, that water is drained first: nobody washes, or extracts with water, what has no layer to it.
+ *
+ * @param aside slot for what is drained
+ */
+export function funnelFor(work: Worktop, aside: string): string {
+  const place = work.place('in');
+  const organic = (one: string) => gramsOf(work.phase(one, 'organic')) >= film_g;
+  if (place !== work.product && work.content(place).raffinate && !organic(place) && organic(work.product)) {
+    work.remark('What the funnel holds from before is drained first.');
+    work.pour(place, work.receiver(aside));
+  }
+  return worksIn(work);
+}
+
 /** The portions of a line, each as matter. */
 export function portionsOf(work: Worktop, line: string): readonly Matter[] {
-  const count = work.world.facts.lines.get(line)?.portions ?? 1;
+  const count = work.takeRounds(line);
   const all = work.introduce(line);
   return Array.from({ length: count }, () => times(all, 1 / count));
 }
@@ -45,8 +54,15 @@ export function portionsOf(work: Worktop, line: string): readonly Matter[] {
 export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]): void {
   remarkOnFill(work, funnel, rounds);
   remarkOnGas(work, rounds.map(({ gas }) => gas).reduce(plus, nothing), ': open first, in portions, vent at once');
-  const last = rounds.at(-1);
-  if (!last || gramsOf(last.organic) < 0.5 || gramsOf(last.aqueous) < 0.5) {
+  remarkOnLayers(work, rounds.at(-1));
+}
+
+// Less than this is a film, no layer, g.
+const film_g = 0.05;
+
+/** Which layer is on top by their densities, and the pH of the water. */
+export function remarkOnLayers(work: Worktop, last: Layers | undefined): void {
+  if (!last || gramsOf(last.organic) < film_g || gramsOf(last.aqueous) < film_g) {
     work.remark('The models foresee one layer only.');
     return;
   }

@@ -20,7 +20,7 @@ function bench(...all: readonly (string | Substance)[]) {
   const doc: Preparation = { ...base, substances: [...base.substances, ...substances] };
   const facts = factsOf(doc);
   const world = { plan: computePlan(doc), facts, kind: kindsOf(facts), scenario: {}, means: () => ({}) };
-  const work = new Worktop(world, { step, runs: [] }, { shelf: {}, product: 'flask', labels: {} });
+  const work = new Worktop(world, { step, runs: [] }, { shelf: {}, product: 'flask' });
   const M = (id: string) => world.kind(id).M ?? NaN;
   /** Shakes millimoles with 15 mL of water and 15 mL of ether. */
   const shaken = (mmol: Readonly<Record<string, number>>, water = 15, ether = 15) => {

@@ -1,6 +1,7 @@
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { groupsOf, hasGroup } from '../../reference/groups';
 import { ionsOf } from '../../models/acidBase/ionsOf';
+import { room_C } from '../matter/shelf';
 import type { Ions } from '../../models/acidBase/ionsOf';
 import type { Facts } from '../../plan/facts';
 import type { GroupCounts } from '../../reference/groups';
@@ -101,7 +102,7 @@ export function kindOf(substance: Substance, M?: number): Kind {
     ...(M === undefined ? {} : { M }),
     ...(density ? { density: Number(density.digits) } : {}),
     water: formula === 'H2O',
-    solid: form === 'solid' || (form === undefined && melting !== undefined),
+    solid: form === 'solid' || (form === undefined && melting !== undefined && Number(melting.high) > room_C),
     groups,
     inorganic: isInorganic(groups, formula),
     salt: isSalt(substance),

@@ -1,3 +1,4 @@
+import { anhydrousAtoms } from '../../compound/atomsOf';
 import { acidBaseOf, neutralFraction, neutralSystem } from './acidBase';
 import { dimerConstant, likesWater, liquidInWater, partitionOf, solventClassOf } from './partition';
 import { findRoot } from '../../models/findRoot';
@@ -88,7 +89,7 @@ interface Solute {
 function settle(work: Worktop, matter: Matter) {
   const { kind } = work.world;
   const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
-  const solvents = solventsOf(work, ids);
+  const solvents = solventsOf(work, matter, ids);
   const waters = ids.filter((id) => kind(id).water || kind(id).inorganic);
   const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
   const main = [...solvents].sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0))[0];
@@ -166,21 +167,34 @@ function organicShare(
   return Math.min(1, Math.max(0, 1 - (a * Vw) / moles));
 }
 
-/** Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent. */
-function solventsOf({ world: { kind }, stage }: Worktop, ids: readonly string[]): readonly string[] {
+/**
+ * Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent: a neutral
+ * product that outweighs all that could carry it is the layer itself, and what is left of a reactant is dissolved in it.
+ */
+function solventsOf({ world: { kind }, stage }: Worktop, matter: Matter, ids: readonly string[]): readonly string[] {
   const able = ids.filter((id) => isLayerFormer(kind(id)));
-  const carriers = able.filter((id) => id !== stage?.substance && acidBaseOf(kind(id)) === undefined);
+  const neutralOnes = able.filter((id) => acidBaseOf(kind(id)) === undefined);
+  const carriers = neutralOnes.filter((id) => id !== stage?.substance);
+  const carried = stage !== undefined && neutralOnes.includes(stage.substance) ? (matter[stage.substance] ?? 0) : 0;
+  if (carried > carriers.reduce((sum, id) => sum + (matter[id] ?? 0), 0)) return neutralOnes;
   return carriers.length > 0 ? carriers : able;
 }
 
 /** A liquid that hardly mixes with water, or at least makes a layer of its own. */
 function isLayerFormer(kind: Kind): boolean {
-  const { solid, water, density, substance, salt } = kind;
-  if (solid || water || salt || density === undefined || substance === undefined) return false;
+  const { solid, water, salt, substance } = kind;
+  if (solid || water || salt || substance === undefined || !isOrganicLiquid(kind)) return false;
   const { waterSolubility } = substance;
   if (waterSolubility) return waterSolubility.digits !== 'miscible' && Number(waterSolubility.digits) < 15;
   // Nothing known of it: an alcohol or an acid of few carbons would have a value; hydrocarbons often have none.
   return !likesWater(kind);
+}
+
+/** What is known to be a liquid: by its density, else by its form or its boiling point. A juice or a material without a formula is none. */
+function isOrganicLiquid({ density, substance }: Kind): boolean {
+  if (density !== undefined) return true;
+  const carbons = anhydrousAtoms(substance?.formula)['C'] ?? 0;
+  return carbons > 0 && (substance?.form === 'liquid' || substance?.boiling !== undefined);
 }
 
 /** What solvents and water take up of each other, g. */
@@ -278,9 +292,10 @@ function balancePH(balance: Balance): number {
   // On this scale the excess of a strong acid or base is a straight line in pH: the root is found in a few steps.
   const bent = (pH: number) => Math.asinh(charge(pH) / scale);
   // Beyond what paper or electrode can tell, the end of the scale is said.
-  if (bent(least_pH) <= 0) return least_pH;
-  if (bent(most_pH) >= 0) return most_pH;
-  return findRoot(bent, least_pH, most_pH, 1e-6);
+  const ends = [bent(least_pH), bent(most_pH)] as const;
+  if (ends[0] <= 0) return least_pH;
+  if (ends[1] >= 0) return most_pH;
+  return findRoot(bent, least_pH, most_pH, 1e-6, ends);
 }
 
 /** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */

@@ -1,15 +1,13 @@
 import { conversion } from './conversion';
-import { leftOf, reactionBehind, rightOf, rootOf } from '../../document/reactions';
-import { stageBasis } from '../../plan/stageBasis';
-import { derive } from '../../stoichiometry/derive';
-import { fromWorked } from '../../quantity/worked';
+import { leftOf, rightOf } from '../../document/reactions';
 import { gramsOf, nothing, plus, times } from '../matter/matter';
 import { phaseKinds } from '../matter/shelf';
+import { settleFormed } from './settleFormed';
+import { tell, tellAbsent, tellUsed } from './tellReaction';
 import type { Matter } from '../matter/matter';
 import type { Running } from './conversion';
-import type { Reaction, Term } from '../../document/reaction';
+import type { Term } from '../../document/reaction';
 import type { PhaseKind } from '../matter/shelf';
-import type { Worked } from '../../quantity/worked';
 import type { Worktop } from './worktop';
 
 const roundedWeights = 1e-4;
@@ -22,8 +20,11 @@ const least_mol = 1e-8;
  */
 export function react(work: Worktop, place: string): void {
   work.reacted = true;
-  for (const one of work.runs) run(work, place, one);
+  for (const one of work.runs) if (work.isLastRound || goesOn(one)) run(work, place, one);
 }
+
+/** An equilibrium is reached, and a half-life passes, each time that a step is done; a conversion is what all of them come to. */
+const goesOn = ({ to }: Running) => to?.by === 'equilibrium' || to?.by === 'halfLife';
 
 function run(work: Worktop, place: string, { reaction, to }: Running): void {
   const { kind } = work.world;
@@ -35,15 +36,23 @@ function run(work: Worktop, place: string, { reaction, to }: Running): void {
   );
   // Without every molar mass nothing can be said of what is formed.
   const readable = terms.every(({ substance }) => kind(substance).M !== undefined);
-  if (leftOf(reaction).length === 0 || !(most > least_mol) || !readable) return;
+  if (leftOf(reaction).length === 0 || !readable) return;
+  if (!(most > least_mol)) {
+    tellAbsent(work, reaction, here);
+    return;
+  }
   const X = conversion(work, place, { reaction, to }, most);
   const extent = most * X.q.value;
   const grams = (all: readonly Term[]): Matter =>
     Object.fromEntries(all.map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]));
-  work.draw(place, grams(leftOf(reaction)));
-  const formed = balanced(grams(leftOf(reaction)), grams(rightOf(reaction)));
+  const used = grams(leftOf(reaction));
+  work.draw(place, used);
+  tellUsed(work, reaction, used);
+  const formed = balanced(used, grams(rightOf(reaction)));
   work.put(place, 'liquid', formed);
-  if (product !== undefined) loseUnconverted(work, { ...reaction, product }, formed[product] ?? 0, X);
+  settleFormed(work, place, formed);
+  if (product !== undefined)
+    tell(work, { ...reaction, product }, { formed: formed[product] ?? 0, now: plus(here, formed), X });
 }
 
 /**
@@ -55,44 +64,6 @@ function balanced(used: Matter, made: Matter): Matter {
   const formed = over > roundedWeights * gramsOf(used) ? times(made, gramsOf(used) / gramsOf(made)) : made;
   const difference = gramsOf(used) - gramsOf(formed);
   return Math.abs(difference) > 1e-12 ? { ...formed, 'difference~': difference } : formed;
-}
-
-/**
- * What was not converted is missing in the stage. Of an intermediate that is not isolated the same share is missing in what is made of
- * it.
- */
-function loseUnconverted(
-  work: Worktop,
-  { id, product }: Pick<Reaction, 'id'> & { readonly product: string },
-  formed: number,
-  X: Worked<'fraction'>,
-): void {
-  const { plan } = work.world;
-  const share = X.q.value;
-  const own = plan.charge.reactions.get(id)?.product?.mass;
-  if (!own) return;
-  const passing = work.stage !== undefined && reactionBehind(plan.doc, work.stage)?.id !== id;
-  const theory = passing ? (stageBasis(plan, rootOf(plan.doc, work.stage)) ?? own) : own;
-  const possible = formed / share;
-  // What did not come into the flask cannot be formed: then the theory is not the basis of this loss.
-  const whole = Math.abs(own.q.value / possible - 1) < 1e-6;
-  if (passing && !whole) return;
-  work.lose(
-    'unconverted',
-    'not converted',
-    derive({
-      formula: 'unconverted',
-      dim: 'mass',
-      unit: 'g',
-      value: (whole ? theory.q.value : possible) * (1 - share),
-      inputs: {
-        m_theo: whole ? fromWorked(theory) : fromWorked(work.foreseenMass(possible, product)),
-        X: fromWorked(X),
-      },
-      figures: 2,
-      certain: 'assumed',
-    }),
-  );
 }
 
 /** Moves a share of every phase from one place to another. */

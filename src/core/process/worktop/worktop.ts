@@ -1,18 +1,22 @@
+import { AssumptionBook } from './assumptionBook';
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { gramsOf, nothing, plus, times, without } from '../matter/matter';
 import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from '../matter/shelf';
 import { introduced } from './introduced';
+import { LossBook, nothingBooked } from './lossBook';
+import { madeAt } from '../../operations/declare/vessels';
 import { inSentence } from '../../document/inSentence';
 import { rootOf } from '../../document/reactions';
+import { scaleOf } from '../../plan/scaleOf';
 import { stageBasis } from '../../plan/stageBasis';
-import { toCanonical } from '../../quantity/units';
 import { volumeOf } from './volumes';
 import type { Assumption, AssumptionSpec, Scenario } from './assumption';
 import type { Content, PhaseKind, Shelf } from '../matter/shelf';
 import type { Dim } from '../../quantity/dims';
 import type { Facts } from '../../plan/facts';
 import type { Means } from '../../operations/means';
+import type { Booked } from './lossBook';
 import type { Kind } from './kinds';
 import type { Loss } from '../../operations/loss';
 import type { Matter } from '../matter/matter';
@@ -21,9 +25,12 @@ import type { Extent, Reaction } from '../../document/reaction';
 import type { Stage, Step } from '../../document/steps';
 import type { Worked, WorkedInput } from '../../quantity/worked';
 
+/** What of a plan a prediction rests on. */
+export type Foreseeable = Pick<Plan, 'doc' | 'lines' | 'charge' | 'factor'>;
+
 /** What all steps of a prediction share. */
 export interface World {
-  readonly plan: Pick<Plan, 'doc' | 'lines' | 'charge'>;
+  readonly plan: Foreseeable;
   readonly facts: Facts;
   readonly kind: (id: string) => Kind;
   readonly scenario: Scenario;
@@ -37,23 +44,14 @@ export interface Stream {
   readonly matter: Matter;
 }
 
-const possible: Readonly<Partial<Record<Dim, readonly [least: number, most: number]>>> = {
-  fraction: [0, 1],
-  mass: [0, 1e6],
-  volume: [0, 1e6],
-  volumePerMass: [0, 1e3],
-  density: [0, 1e2],
-  number: [-20, 20],
-};
-
 /** Where a step begins. */
 export interface Before {
   readonly shelf: Shelf;
   /** Place in which the product is followed. */
   readonly product: string;
-  readonly labels: Readonly<Record<string, string>>;
   /** Where each stage stood when it was measured for the last time. */
   readonly stages?: Readonly<Record<string, string>>;
+  readonly booked?: Booked;
 }
 
 /** A step as the prediction sees it: the stage it works towards, and the reactions that run in it. */
@@ -67,6 +65,7 @@ export interface Task {
 export interface After extends Before {
   readonly streams: readonly Stream[];
   readonly losses: readonly Loss[];
+  readonly booked: Booked;
   readonly assumptions: readonly Assumption[];
   /** Charged at this step. */
   readonly introduced: Matter;
@@ -90,15 +89,19 @@ export class Worktop<S extends string = string> {
   readonly step: Step;
   readonly stage: Stage | undefined;
   readonly runs: Task['runs'];
+  readonly book: LossBook;
+  private readonly granted: AssumptionBook;
   /** The reactions of the step had their place. */
   reacted = false;
+  /** How often the step is done, at the least; each time takes its part of the lines. */
+  private rounds: number;
+  private round = 0;
+  /** Vessel that a line of the step went into last: what the step lets run runs there. */
+  entered: string | undefined;
   private shelf: Record<string, Content>;
-  private labels: Record<string, string>;
   private followed: string;
   private readonly stages: Readonly<Record<string, string>>;
   private readonly streams: Stream[] = [];
-  private readonly found: Loss[] = [];
-  private readonly assumptions: Assumption[] = [];
   private readonly said: string[] = [];
   private takes: number | undefined;
   private readonly touched: string[] = [];
@@ -115,9 +118,36 @@ export class Worktop<S extends string = string> {
     this.stage = stage;
     this.runs = runs;
     this.shelf = { ...before.shelf };
-    this.labels = { ...before.labels };
     this.followed = before.product;
     this.stages = before.stages ?? {};
+    this.book = new LossBook(step.id, stage?.id, before.booked ?? nothingBooked);
+    this.granted = new AssumptionBook(step, world.scenario);
+    this.rounds = step.repeat?.least ?? 1;
+  }
+
+  /** Whether the step is done once more. What was worth saying is what the last time shows. */
+  again(): boolean {
+    this.round += 1;
+    if (this.round >= this.rounds) return false;
+    this.reacted = false;
+    this.said.length = 0;
+    return true;
+  }
+
+  /** How often the step was reckoned as a whole. */
+  get times(): number {
+    return this.round;
+  }
+
+  get isLastRound(): boolean {
+    return this.round === this.rounds - 1;
+  }
+
+  /** The portions of a line are the rounds of the step, or as many as it is done at the least: they are worked off by the one who asks. */
+  takeRounds(line: string): number {
+    const portions = Math.max(this.world.facts.lines.get(line)?.portions ?? 1, this.rounds);
+    this.rounds = 1;
+    return portions;
   }
 
   /** Place in which the product is. */
@@ -140,11 +170,9 @@ export class Worktop<S extends string = string> {
     return this.step.uses?.[use];
   }
 
-  /** A place that the step makes itself: the cake on its paper, the filtrate under it. */
-  own(use: S, label: string): string {
-    const place = this.step.uses?.[use] ?? `${this.step.id}/${use}`;
-    if (this.step.uses?.[use] === undefined) this.labels[place] = label;
-    return place;
+  /** Vessel for what the step makes: the one it names, or the place that its slot declares, a cake on its paper or the filtrate under it. */
+  receiver(use: S): string {
+    return this.step.uses?.[use] ?? madeAt(this.step.id, use);
   }
 
   content(place: string): Content {
@@ -164,10 +192,11 @@ export class Worktop<S extends string = string> {
    * the place in which the stage stood when it was measured.
    */
   introduce(line: string): Matter {
-    this.lines.push(line);
+    if (!this.lines.includes(line)) this.lines.push(line);
     const supply = this.world.facts.lines.get(line)?.line.supply;
     if (supply) return this.takeOn(line, supply.stage);
-    const matter = introduced(this, line);
+    const all = introduced(this, line);
+    const matter = this.rounds > 1 ? times(all, 1 / this.rounds) : all;
     this.charged = plus(this.charged, matter);
     return matter;
   }
@@ -181,11 +210,13 @@ export class Worktop<S extends string = string> {
     const place = this.stages[stage];
     const found = plan.doc.stages.find(({ id }) => id === stage);
     if (place === undefined || !found) return nothing;
-    const wanted = plan.charge.rows.get(line)?.total.mass?.q.value;
+    const whole = plan.charge.rows.get(line)?.total.mass?.q.value;
+    const wanted = whole === undefined ? undefined : whole / this.rounds;
     // Per cent of a stage are of its substance, grams are of all that was weighed.
     const pure = facts.lines.get(line)?.line.entered.by === 'expected';
     const there = pure ? (this.whole(place)[found.substance] ?? 0) : gramsOf(this.whole(place));
-    const share = wanted === undefined || there <= wanted ? 1 : wanted / there;
+    const rest = 1 / (this.rounds - this.round);
+    const share = wanted === undefined ? rest : there <= wanted ? 1 : wanted / there;
     if (wanted !== undefined && wanted > 0 && there < wanted) this.loseForLack(found, there, wanted);
     return phaseKinds.reduce(
       (sum, kind) => plus(sum, this.take(place, kind, times(this.phase(place, kind), share))),
@@ -206,8 +237,18 @@ export class Worktop<S extends string = string> {
 
   put(place: string, kind: PhaseKind, matter: Matter): void {
     if (gramsOf(matter) === 0) return;
-    const content = this.content(place);
+    const { poured: _p, raffinate: _r, ...content } = this.content(place);
     this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
+  }
+
+  /** Only what clings to the glass is left. */
+  pouredOut(place: string): void {
+    this.set(place, { ...this.content(place), poured: true });
+  }
+
+  /** What is left in it an extraction has done with. */
+  leftBehind(place: string): void {
+    this.set(place, { ...this.content(place), raffinate: true });
   }
 
   /** Takes a part of a phase away and hands it over. */
@@ -263,42 +304,17 @@ export class Worktop<S extends string = string> {
 
   /** Registers what a model has to take for granted, and gives the value of the scenario. */
   assume<D extends Dim>(spec: AssumptionSpec<D>, everywhere = false): Worked<D> {
-    const id = everywhere ? spec.key : `${this.step.id}/${spec.key}`;
-    const written = this.step.assume?.[spec.key];
-    // What is written can be anything; what is reckoned with has to be possible.
-    const [least, most] = spec.within ?? possible[spec.dim] ?? [-Infinity, Infinity];
-    const canonical = (value: number) => Math.min(most, Math.max(least, toCanonical(String(value), spec.unit)));
-    const range = written
-      ? {
-          low: canonical(written.low ?? written.typical),
-          typical: canonical(written.typical),
-          high: canonical(written.high ?? written.typical),
-        }
-      : { low: spec.low, typical: spec.typical, high: spec.high };
-    if (!this.assumptions.some((one) => one.id === id))
-      this.assumptions.push({
-        ...spec,
-        ...range,
-        id,
-        ...(everywhere ? {} : { step: this.step.id }),
-        written: written !== undefined,
-      });
-    const value = range[this.world.scenario[id] ?? 'typical'];
-    return derive({
-      formula: 'taken',
-      dim: spec.dim,
-      unit: spec.unit,
-      value,
-      inputs: { x: { q: { dim: spec.dim, value }, unit: spec.unit, figures: 2, source: { at: 'assumption', id } } },
-      figures: 2,
-      certain: 'assumed',
-    });
+    return this.granted.assume(spec, everywhere);
   }
 
-  /** Registers a loss of what the stage will weigh. Nothing is lost before there is something to lose. */
-  lose(key: string, label: string, mass: Worked<'mass'>, stage: string | undefined = this.stage?.id): void {
-    if (stage === undefined || !(mass.q.value > 0)) return;
-    this.found.push({ key: `${this.step.id}/${key}`, label, stage, mass });
+  /** Registers a loss of what the stage will weigh. */
+  lose(
+    key: string,
+    label: string,
+    mass: Worked<'mass'>,
+    of: { readonly stage?: string | undefined; readonly reaction?: string } = {},
+  ): void {
+    this.book.add(key, { label, mass, ...of });
   }
 
   /** Says how much of what the step adds its end point takes, against what is planned. */
@@ -308,6 +324,11 @@ export class Worktop<S extends string = string> {
 
   remark(text: string): void {
     this.said.push(text);
+  }
+
+  /** What the document writes at its own scale, at the scale of the plan. */
+  scaled(written: number): number {
+    return written * scaleOf(this.world.plan);
   }
 
   /** Volume of some matter as a working names it. */
@@ -363,11 +384,11 @@ export class Worktop<S extends string = string> {
     return {
       shelf: this.shelf,
       product: this.followed,
-      labels: this.labels,
       stages: this.stages,
       streams: this.streams,
-      losses: this.found,
-      assumptions: this.assumptions,
+      losses: this.book.losses,
+      booked: this.book.booked,
+      assumptions: this.granted.all,
       introduced: this.charged,
       lines: this.lines,
       remarks: this.said,

@@ -8,6 +8,8 @@ const spots: Readonly<Record<string, Spot>> = {
   shaken: [100, 20],
   upper: [100, 84],
   separated: [100, 172],
+  settled: [100, 104],
+  parted: [100, 172],
   // A drop of the wash, by the flask that it went into.
   tested: [126, 184],
 };

@@ -8,6 +8,7 @@ const spots: Readonly<Record<string, Spot>> = {
   open: [186, 150],
   tared: [196, 176],
   receivers: [196, 176],
+  receiver: [196, 176],
   heatOn: [64, 182],
   firstDrop: [186, 140],
   clear: [196, 170],

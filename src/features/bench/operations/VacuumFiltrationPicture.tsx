@@ -3,6 +3,7 @@ import type { PictureProps, Spot } from './parts';
 
 const spots: Readonly<Record<string, Spot>> = {
   paper: [100, 62],
+  weighed: [100, 62],
   suction: [166, 112],
   flask: [100, 168],
   filtered: [100, 50],

@@ -29,7 +29,8 @@ export function Frame({
   readonly focus: string;
   readonly children: ReactNode;
 }) {
-  const spot = spots[focus];
+  // What is asked again and again has its number behind its name.
+  const spot = spots[focus] ?? spots[focus.replace(/-\d+$/, '')];
   return (
     <svg viewBox="0 0 240 200" className="measure-picture" role="img" aria-label={label}>
       {children}

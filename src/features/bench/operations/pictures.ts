@@ -25,6 +25,11 @@ import { StillPicture } from './StillPicture';
 import { StrippingPicture } from './StrippingPicture';
 import { TracePicture } from './TracePicture';
 import { VialPicture } from './VialPicture';
+import { PlatePicture } from './PlatePicture';
+import { PouringPicture } from './PouringPicture';
+import { ResuspendingPicture } from './ResuspendingPicture';
+import { BoilingDownPicture } from './BoilingDownPicture';
+import { AntisolventPicture } from './AntisolventPicture';
 import type { ComponentType } from 'react';
 import type { Drawing } from '@/core/operations/drawing';
 import type { PictureProps } from './parts';
@@ -58,4 +63,9 @@ export const pictures: { readonly [K in Drawing['kind']]: ComponentType<PictureP
   mortar: MortarPicture,
   standing: StandPicture,
   start: StartPicture,
+  plate: PlatePicture,
+  pouring: PouringPicture,
+  resuspending: ResuspendingPicture,
+  boilingDown: BoilingDownPicture,
+  antisolvent: AntisolventPicture,
 };

@@ -1,6 +1,8 @@
 'use client';
 import { changeStep } from '@/core/editing/edit';
+import { CheckField } from '@/components/fields/CheckField';
 import { SelectField } from '@/components/fields/SelectField';
+import { setWaits } from '@/core/editing/steps';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { untilWords } from '@/core/document/steps';
 import { usePlanView } from '@/components/plan/planView';
@@ -16,10 +18,6 @@ export function OrderFields({ step }: { readonly step: Step }) {
   const put = (field: string, change: Parameters<typeof changeStep>[2]) =>
     edit(`step/${step.id}/${field}`, (now) => changeStep(now, step.id, change));
   const { after, repeat } = step;
-  const toggle = (id: string) => {
-    const next = after?.includes(id) ? after.filter((one) => one !== id) : [...(after ?? []), id];
-    put('after', { after: next.length > 0 ? next : undefined });
-  };
   return (
     <fieldset className="editor-part">
       <legend>When</legend>
@@ -27,10 +25,12 @@ export function OrderFields({ step }: { readonly step: Step }) {
         <details open={after !== undefined}>
           <summary>{after ? 'Waits for what is ticked' : 'Comes after the step before it'}</summary>
           {above.map((one) => (
-            <label key={one.id} className="check-line">
-              <input type="checkbox" checked={after?.includes(one.id) ?? false} onChange={() => toggle(one.id)} />{' '}
-              {stepTitle(doc, one)}
-            </label>
+            <CheckField
+              key={one.id}
+              label={stepTitle(doc, one)}
+              checked={after?.includes(one.id) ?? false}
+              onChange={(waits) => edit(`step/${step.id}/after`, (now) => setWaits(now, step.id, one.id, waits))}
+            />
           ))}
         </details>
       )}

@@ -1,7 +1,8 @@
 'use client';
+import { CheckField } from '@/components/fields/CheckField';
 import { readDigits, readPercent } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
-import { setExtent, toggleRun } from '@/core/editing/reactions';
+import { setExtent, setRun } from '@/core/editing/reactions';
 import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
@@ -24,14 +25,11 @@ export function RunFields({ step, reaction }: { readonly step: Step; readonly re
     edit(`run/${id}/${step.id}/${field}`, (doc) => setExtent(doc, id, step.id, to));
   return (
     <>
-      <label className="check-line">
-        <input
-          type="checkbox"
-          checked={run !== undefined}
-          onChange={() => edit(`run/${id}/${step.id}`, (doc) => toggleRun(doc, id, step.id))}
-        />{' '}
-        {name} runs here
-      </label>
+      <CheckField
+        label={`${name} runs here`}
+        checked={run !== undefined}
+        onChange={(runsHere) => edit(`run/${id}/${step.id}`, (doc) => setRun(doc, id, step.id, runsHere))}
+      />
       {run && (
         <div className="editor-grid">
           <SelectField

@@ -2,11 +2,14 @@
 import { addVesselAt, first_mL } from '@/core/editing/vessels';
 import { findOperation } from '@/core/operations/registry';
 import { mostOf } from '@/core/document/limits';
+import { inSentence } from '@/core/document/inSentence';
+import { madeAt } from '@/core/operations/declare/vessels';
+import { placeName } from '@/core/process/placeName';
 import { SelectField } from '@/components/fields/SelectField';
 import { setUse } from '@/core/editing/steps';
 import { sizeAt } from '@/core/process/sizeAt';
 import { usePlanView } from '@/components/plan/planView';
-import type { PlannedVessel } from '@/core/document/document';
+import type { PlannedVessel, Preparation } from '@/core/document/document';
 import type { Slot } from '@/core/operations/declare/vessels';
 import type { Step } from '@/core/document/steps';
 
@@ -44,6 +47,13 @@ export function StepVessels({ step }: { readonly step: Step }) {
 const kindOf = ({ takes, holds }: Slot): PlannedVessel['kind'] =>
   takes ?? (holds === 'waste' ? 'beaker' : 'reaction flask');
 
+/** What holds while no vessel is chosen. */
+function unsaid(doc: Preparation, { id }: Step, use: string, { named, made, without }: Slot): string {
+  if (named) return 'not chosen yet';
+  if (without !== undefined) return without;
+  return made === undefined ? 'follows the product' : `apart: ${inSentence(placeName(doc, madeAt(id, use)))}`;
+}
+
 function One({
   step,
   use,
@@ -65,7 +75,7 @@ function One({
       label={label}
       value={step.uses?.[use] ?? ''}
       options={[
-        { value: '', label: 'follows the product' },
+        { value: '', label: unsaid(plan.doc, step, use, slot) },
         ...vessels.map(({ id, name, capacity_mL: size }) => ({ value: id, label: `${name}, ${String(size)} mL` })),
         ...(vessels.length < mostOf.vessels
           ? [{ value: fresh, label: `+ a new ${kind}, ${String(capacity_mL)} mL` }]

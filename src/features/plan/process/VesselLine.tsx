@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { ContentTable } from './ContentTable';
 import { factsOf } from '@/core/plan/facts';
 import { formatDigits } from '@/core/quantity/format';
+import { placeName } from '@/core/process/placeName';
 import { kindsOf } from '@/core/process/worktop/kinds';
 import { ProcessVessel } from './ProcessVessel';
 import { shownContent } from '@/core/process/shownContent';
@@ -31,12 +32,12 @@ export function VesselLine({
   const { plan, step: chosen, selectStep } = usePlanView();
   const steps = prediction.steps.filter(({ touched }) => touched.length > 0);
   const kind = useMemo(() => kindsOf(factsOf(plan.doc)), [plan.doc]);
-  const shown = ({ shelf, labels }: StepPrediction, place: string): ShownPlace => {
+  const shown = ({ shelf }: StepPrediction, place: string): ShownPlace => {
     const vessel = plan.doc.vessels.find(({ id }) => id === place);
     const content = shelf[place];
     return {
       place,
-      label: vessel?.name ?? labels[place] ?? 'Vessel',
+      label: placeName(plan.doc, place),
       ...(vessel ? { vessel } : {}),
       layers: content ? shownContent(kind, content) : [],
       temperature_C: content?.temperature_C ?? 20,

@@ -1,4 +1,4 @@
-import { atomsOf, equalAtoms } from '../compound/atomsOf';
+import { atomsOf, equalAtoms } from './atomsOf';
 
 /** What is done with a gas that leaves the flask. */
 export type Trap = 'base' | 'acid' | 'outlet' | 'vent' | 'stop';

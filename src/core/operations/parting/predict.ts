@@ -1,0 +1,48 @@
+import { loseLeft, remarkOnLayers, round } from '../../process/worktop/funnel';
+import { millilitres } from '../../process/worktop/volumes';
+import { nothing, times } from '../../process/matter/matter';
+import { productIn, worksIn } from '../../process/worktop/transfer';
+import type { Worktop } from '../../process/worktop/worktop';
+
+export interface PartLayers {
+  readonly keep: 'organic' | 'aqueous';
+  readonly by: 'stopcock' | 'pipette' | 'decanting';
+}
+
+/** What settles is parted: the kept layer goes on, the other one aside. A little of the other one always stays with it. */
+export function partLayers(work: Worktop<'in' | 'to' | 'aside'>, { keep, by }: PartLayers): void {
+  const place = worksIn(work);
+  const before = productIn(work, place);
+  remarkOnLayers(work, round(work, place, nothing));
+  const [kept, other] = keep === 'organic' ? (['organic', 'liquid'] as const) : (['liquid', 'organic'] as const);
+  const aside = work.receiver('aside');
+  const off = work.phase(place, other);
+  const volume = millilitres(work.world.kind, off);
+  const stays = filmOf(work, by).q.value;
+  work.put(aside, other, work.take(place, other, times(off, volume > 0 ? 1 - Math.min(0.5, stays / volume) : 1)));
+  loseLeft(work, {
+    key: 'aside',
+    label: keep === 'organic' ? 'left in the water' : 'left in the organic layer',
+    before,
+    left: work.phase(aside, other),
+  });
+  const to = work.named('to') ?? place;
+  if (to !== place) for (const kind of [kept, other]) work.put(to, kind, work.takeAll(place, kind));
+  work.follow(to);
+}
+
+/** What stays of the other layer, mL. */
+function filmOf(work: Worktop, by: PartLayers['by']) {
+  const [low, typical, high] = by === 'stopcock' ? [0.2, 0.5, 1] : [0.05, 0.15, 0.4];
+  return work.assume({
+    key: 'film',
+    label: 'of the other layer, left with the kept one',
+    dim: 'volume',
+    unit: 'mL',
+    low,
+    typical,
+    high,
+    aside: true,
+    why: 'on the glass, in the stem and as drops; about the same at every scale',
+  });
+}

@@ -1,0 +1,68 @@
+'use client';
+import { format } from '@/core/quantity/format';
+import { wasteStreams } from '@/core/reference/wasteStreams';
+import { usePlanView } from '@/components/plan/planView';
+import { gramsOf } from '@/core/process/matter/matter';
+import type { Pour } from '@/core/waste/pours';
+
+const layers = { organic: 'organic layer', liquid: 'liquid', solid: 'solid' } as const;
+
+// Below it a layer is what clings to glass.
+const least_g = 0.1;
+
+/** What each vessel holds when the work is done, layer by layer, and where it goes. */
+export function PoursTable({ pours }: { readonly pours: readonly Pour[] }) {
+  const { plan } = usePlanView();
+  const shown = pours.filter(({ matter }) => gramsOf(matter) >= least_g);
+  const rest = pours.length - shown.length;
+  return (
+    <section aria-label="Waste by vessel">
+      <h3 className="h6 mt-3">By vessel, at one bench</h3>
+      <table className="values waste-table">
+        <thead>
+          <tr>
+            <th scope="col">Vessel</th>
+            <th scope="col">Amount</th>
+            <th scope="col">Acid or base</th>
+            <th scope="col">Holds most</th>
+            <th scope="col">Goes to</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((pour) => (
+            <tr key={`${pour.place}/${pour.layer}`}>
+              <th scope="row">
+                {pour.label}
+                <small className="muted">{layers[pour.layer]}</small>
+              </th>
+              <td>{amountOf(pour)}</td>
+              <td>{netOf(pour)}</td>
+              <td className="waste-holds">{mostOf(pour, plan.doc.substances)}</td>
+              <td>{wasteStreams[pour.stream].name}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {rest > 0 && <p className="muted">Rinsings of {rest} more, less than 0.1 g each, are counted with them.</p>}
+    </section>
+  );
+}
+
+const amountOf = ({ volume_mL, matter }: Pour) =>
+  volume_mL === undefined
+    ? format({ dim: 'mass', value: gramsOf(matter) }, 'g', { figures: 2 })
+    : format({ dim: 'volume', value: volume_mL }, 'mL', { figures: 2 });
+
+function netOf({ excess_mol }: Pour): string {
+  if (excess_mol === undefined || Math.abs(excess_mol) < 1e-4) return excess_mol === undefined ? '' : 'neutral';
+  const amount = format({ dim: 'amount', value: Math.abs(excess_mol) }, 'mmol', { figures: 2 });
+  return `${amount} ${excess_mol > 0 ? 'base' : 'acid'}`;
+}
+
+/** The three that there is most of, water first if it is one of them. */
+function mostOf({ matter }: Pour, substances: readonly { readonly id: string; readonly name: string }[]): string {
+  const name = (id: string) =>
+    substances.find((one) => one.id === id)?.name ?? (id === 'water~' ? 'Water' : 'what formed on the way');
+  const most = Object.entries(matter).sort(([, a], [, b]) => b - a);
+  return [...new Set(most.slice(0, 3).map(([id]) => name(id)))].join('; ');
+}

@@ -1,0 +1,81 @@
+import { benchState } from '@/core/bench/benchState';
+import { computePlan } from '@/core/plan/plan';
+import { format } from '@/core/quantity/format';
+import { operations } from '@/core/operations/registry';
+import { predictProcess } from '@/core/process/predictProcess';
+import { jobDocument } from './jobs/job';
+import { jobs } from './jobs';
+import { oddOperations } from './oddOperations';
+import { shippedPreparations } from './preparations';
+import type { Operation } from '@/core/operations/operation';
+
+const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll('\n', ' ');
+const row = (...cells: readonly string[]) => `| ${cells.map(cell).join(' | ')} |`;
+
+/** One page with a sentence for each operation in each way that a shipped or tried document uses it. */
+export function sentencesPage(): string {
+  const documents = [
+    ...shippedPreparations().map(([, doc]) => doc),
+    ...Object.values(jobs).map(jobDocument),
+    oddOperations(),
+  ];
+  const said = new Map<string, Map<string, string>>();
+  for (const doc of documents)
+    for (const { step, operation, context } of benchState(doc, []).steps) {
+      // Two sentences that differ in their numbers and names alone are one way of saying it.
+      const sentence = operation.sentence(context);
+      const way = wayOf(operation, step.params);
+      const ways = said.get(operation.name) ?? new Map<string, string>();
+      if (!ways.has(way)) ways.set(way, sentence);
+      said.set(operation.name, ways);
+    }
+  return [
+    '# What the bench reads',
+    '',
+    'Each operation in each way in which it can be done, as a bench reads it before it begins. Made by `npm run docs`.',
+    '',
+    row('Operation', 'Sentence'),
+    row('---', '---'),
+    ...operations.flatMap(({ name, title }) =>
+      [...(said.get(name)?.values() ?? [])].map((sentence, i) => row(i === 0 ? title : '', sentence)),
+    ),
+    '',
+  ].join('\n');
+}
+
+/** What tells one way from another: which parameters there are, and what was chosen; no number and no name. */
+function wayOf({ fields }: Operation, params: Readonly<Record<string, unknown>>): string {
+  const tells = (key: string) => fields[key]?.kind === 'choice' || fields[key]?.kind === 'flag';
+  return Object.entries(params)
+    .map(([key, value]) => `${key}:${tells(key) ? String(value) : ''}`)
+    .sort()
+    .join();
+}
+
+/** What is foreseen of ten kinds of job, what a chemist expects of them, and why they differ. */
+export function jobsPage(): string {
+  const grams = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
+  return [
+    '# Ten kinds of job',
+    '',
+    'What the models foresee of each, what a chemist expects, and why they differ. Made by `npm run docs` of `tests/support/jobs`; each runs from the plan over a bench to its results in `tests/unit/jobs.test.ts`.',
+    '',
+    row('Job', 'Stage', 'At most', 'Foreseen', 'Expected', 'Why'),
+    row('---', '---', '--:', '--:', '--:', '---'),
+    ...Object.values(jobs).flatMap((job) => {
+      const { stages } = predictProcess(computePlan(jobDocument(job)));
+      return job.expects.map(({ stage, low, high, why }, i) => {
+        const found = stages.find((one) => one.stage.id === stage);
+        return row(
+          i === 0 ? job.title : '',
+          found?.stage.name ?? stage,
+          found ? grams(found.basis.q.value) : 'not foreseen',
+          found ? grams(found.mass.q.value) : 'not foreseen',
+          `${low}–${high}\u00a0g`,
+          why,
+        );
+      });
+    }),
+    '',
+  ].join('\n');
+}

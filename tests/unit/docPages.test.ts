@@ -1,0 +1,16 @@
+import { readFileSync } from 'node:fs';
+import { jobsPage, sentencesPage } from '../support/docPages';
+
+// Prettier pads the columns of a table: what is between them counts.
+const bare = (text: string) =>
+  text
+    .replace(/[ \t]+/g, ' ')
+    .replace(/-{2,}/g, '-')
+    .trim();
+
+test.each([
+  ['docs/sentences.md', sentencesPage],
+  ['docs/jobs.md', jobsPage],
+] as const)('%s is what the core says today', (file, page) => {
+  expect(bare(readFileSync(file, 'utf8'))).toBe(bare(page()));
+});
