@@ -1,5 +1,7 @@
 import '@/styles/theme.scss';
 import { cookies, headers } from 'next/headers';
+import { Awake } from '@/components/early/Awake';
+import { EarlyScript } from '@/components/early/EarlyScript';
 import { ThemeScript } from '@/components/ThemeScript';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
@@ -15,8 +17,14 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nonce = (await headers()).get('mozle-nonce') ?? undefined;
   return (
     <html lang="en" data-bs-theme={theme === 'dark' ? 'dark' : 'light'} suppressHydrationWarning>
-      <head>{theme === undefined && <ThemeScript nonce={nonce} />}</head>
-      <body>{children}</body>
+      <head>
+        {theme === undefined && <ThemeScript nonce={nonce} />}
+        <EarlyScript nonce={nonce} />
+      </head>
+      <body>
+        {children}
+        <Awake />
+      </body>
     </html>
   );
 }

@@ -1,7 +1,7 @@
-import { useEffect, useEffectEvent, useRef } from 'react';
+import { useRef } from 'react';
 
 /**
- * Properties of a field for one file. What was chosen before the page had come alive counts; the same file may be chosen again.
+ * Properties of a field for one file. The same file may be chosen again.
  *
  * @param onChosen is told of every file that is chosen
  */
@@ -13,7 +13,5 @@ export function useFileField(onChosen: (file: File) => void) {
     field.current.value = '';
     onChosen(chosen);
   };
-  const takeEarly = useEffectEvent(take);
-  useEffect(() => takeEarly(), []);
   return { type: 'file', ref: field, onChange: take } as const;
 }

@@ -5,7 +5,6 @@ import Form from 'react-bootstrap/Form';
 import { amountFault } from '@/core/finding/amountFault';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';
-import { useTypedEarly } from '@/components/fields/useTypedEarly';
 import { readingText } from '@/core/bench/describeEntry';
 import { Gauge } from './Gauge';
 import { Keypad } from './Keypad';
@@ -38,7 +37,6 @@ export function MeasurePad({
 }) {
   const [way, setWay] = useState(startWay(ask));
   const [text, setText] = useState('');
-  const field = useTypedEarly(setText);
   const [picked, setPicked] = useState<string | undefined>(undefined);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const slot = nextSlot(ask, way);
@@ -122,7 +120,6 @@ export function MeasurePad({
           <Form.Group controlId="reading">
             <Form.Label>Reading, {unit}</Form.Label>
             <Form.Control
-              ref={field}
               className="reading-field"
               inputMode="decimal"
               autoComplete="off"

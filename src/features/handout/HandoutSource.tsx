@@ -4,7 +4,6 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
 import { FileButton } from '@/components/fields/FileButton';
-import { useTypedEarly } from '@/components/fields/useTypedEarly';
 import type { ReadFile } from '@/core/handout/readFile';
 
 const largest = 5_000_000;
@@ -13,7 +12,6 @@ const largest = 5_000_000;
 export function HandoutSource({ onRead }: { readonly onRead: (read: ReadFile) => void }) {
   const id = useId();
   const [text, setText] = useState('');
-  const field = useTypedEarly<HTMLTextAreaElement>(setText);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const read = async (body: string | ArrayBuffer) => {
@@ -54,7 +52,6 @@ export function HandoutSource({ onRead }: { readonly onRead: (read: ReadFile) =>
         <Form.Label visuallyHidden>Text of the handout</Form.Label>
         <Form.Control
           as="textarea"
-          ref={field}
           rows={16}
           value={text}
           placeholder="1. In the hood place 4.0 mL of glacial acetic acid and 2.0 mL of …"

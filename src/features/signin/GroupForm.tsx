@@ -3,7 +3,6 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
-import { useTypedEarly } from '@/components/fields/useTypedEarly';
 import type { ClassDoor, Invitation } from '@/core/people/class';
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */
@@ -22,7 +21,6 @@ export function GroupForm({
   const [door, setDoor] = useState<ClassDoor | undefined>(invitation?.door);
   const [bench, setBench] = useState<string | undefined>(invitation?.bench);
   const [pin, setPin] = useState('');
-  const [codeField, pinField] = [useTypedEarly(setJoinCode), useTypedEarly(setPin)];
   const find = async () => {
     onProblem(undefined);
     try {
@@ -42,7 +40,6 @@ export function GroupForm({
         <Form.Group controlId="join-code" className="mb-3">
           <Form.Label>Join code of the class</Form.Label>
           <Form.Control
-            ref={codeField}
             className="big-code"
             autoComplete="off"
             autoCapitalize="characters"
@@ -86,7 +83,6 @@ export function GroupForm({
       <Form.Group controlId="bench-pin" className="mb-3">
         <Form.Label>PIN of the bench</Form.Label>
         <Form.Control
-          ref={pinField}
           className="big-code"
           type="password"
           inputMode="numeric"
