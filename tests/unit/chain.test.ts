@@ -90,6 +90,24 @@ test('a part that is taken of a stage does not grow with a better yield, and shr
   expect(target(1.5) / target(2.0)).toBeCloseTo(0.75, 12);
 });
 
+test('what is measured out of a stage by volume is compared by volume, however much of the stage there is', () => {
+  const density = { digits: '1.01', source: 'author', check: 'from memory' } as const;
+  const part = {
+    ...doc,
+    substances: doc.substances.map((one) => (one.id === 'alcohol' ? { ...one, density } : one)),
+    lines: doc.lines.map((one) =>
+      one.id === 'alcohol' ? { ...one, entered: { by: 'volume', digits: '2.00', unit: 'mL' } as const } : one,
+    ),
+  };
+  const acid = (drawn: string) =>
+    line(benchState(part, entriesOf([weighed('weigh-alcohol', 3.5), reading('alcohol', 'volume', drawn)])), 'acid')
+      ?.plan.target?.exact.q.value ?? NaN;
+  expect(acid('1.50 mL') / acid('2.00 mL')).toBeCloseTo(0.75, 12);
+  expect(acid('2.00 mL')).toBe(
+    computePlan(part).lines.find(({ facts }) => facts.line.id === 'acid')?.target?.exact.q.value,
+  );
+});
+
 test('the overall yield is the product of the chain, and what comes out over what went in', () => {
   fc.assert(
     fc.property(

@@ -94,9 +94,10 @@ function ratiosOf(
 ): ReadonlyMap<string, Worked<'number'>> {
   const ratios = new Map<string, Worked<'number'>>();
   for (const { reaction, line, stage, before } of fed) {
-    const wanted = plan.exact.rows.get(line.id)?.total.mass;
     const taken = found.taken.get(line.id);
-    const amount = taken?.q.dim === 'mass' ? (taken as Worked<'mass'>) : found.massOf(stage.id);
+    // What was measured out by volume is compared by volume.
+    const amount = taken ?? found.massOf(stage.id);
+    const wanted = plan.exact.rows.get(line.id)?.total[taken?.q.dim ?? 'mass'];
     const inherited = before === undefined ? undefined : ratios.get(before);
     const enough = !taken && line.entered.by !== 'expected' && amount && wanted && amount.q.value >= wanted.q.value;
     if (amount && wanted && wanted.q.value > 0 && !enough)
