@@ -7,6 +7,7 @@ import { millilitres } from '@/core/process/worktop/volumes';
 import { predictProcess } from '@/core/process/predictProcess';
 import { wholeOf } from '@/core/process/matter/shelf';
 import { jobDocument } from '../support/jobs/job';
+import { jobs } from '../support/jobs';
 import type { Job } from '../support/jobs/job';
 import type { Preparation } from '@/core/document/document';
 
@@ -229,6 +230,22 @@ test('what is only tested and never weighed is foreseen all the same, where it s
   expect(stages.map(({ stage }) => stage.id)).toEqual(['oil']);
   // 40 mL of water carry all of it: 2.0 g less the sample.
   expect(stages[0]?.mass.q.value).toBeGreaterThan(1.9);
+});
+
+test('an intermediate that nobody weighs is foreseen where the last step works towards it, not where it is used up', () => {
+  const whole = jobDocument(jobs['rhubarb-again']!);
+  const unweighed = {
+    ...whole,
+    steps: whole.steps.flatMap(({ id, ...step }) =>
+      id === 'dry' || id === 'weigh' ? [] : [{ id, ...step, ...(id === 'apart' ? { uses: { to: 'small' } } : {}) }],
+    ),
+  };
+  const salt = (one: Preparation) =>
+    predictProcess(computePlan(one)).stages.find(({ stage }) => stage.id === 'salt')?.mass.q.value ?? NaN;
+  expect(salt(unweighed)).toBeGreaterThan(1.7);
+  // Drying and weighing cost a transfer, nothing else.
+  expect(salt(whole) / salt(unweighed)).toBeGreaterThan(0.97);
+  expect(salt(whole)).toBeLessThanOrEqual(salt(unweighed));
 });
 
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {

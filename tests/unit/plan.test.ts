@@ -101,7 +101,8 @@ test.each<[string, () => Preparation]>([
   ['equation.unbalanced', () => formula(acetanilide(), 'aniline', 'C6H8N')],
   ['equation.unbalanced', () => withTerms(dienone(), (all) => all.map((term) => ({ ...term, coefficient: 1 })))],
   ['equation.noProduct', () => changeReaction(acetanilide(), 'reaction', () => ({ product: 'aniline' }))],
-  ['equation.uncharged', () => withLine(acetanilide(), 'anhydride', { role: 'solvent' })],
+  ['equation.uncharged', () => withLine(acetanilide(), 'anhydride', { substance: 'water', role: 'solvent' })],
+  ['equation.beside', () => withLine(acetanilide(), 'anhydride', { role: 'solvent' })],
   ['line.badReference', () => withLine(acetanilide(), 'acid', { entered: { by: 'perMass', digits: '2', of: 'aids' } })],
   ['line.notInEquation', () => withLine(acetanilide(), 'acid', { role: 'reactant' })],
   [

@@ -84,6 +84,21 @@ export const proofRules = {
     says: 'The {vessel} holds {holds} ({names}) since “{step}”, and no step goes on with it.',
     remedies: ['Pour it over, or charge it where it is meant to be.'],
   },
+  'proof.vesselUnused': {
+    title: 'Vessel that nothing uses',
+    says: 'The {vessel} is in the list, and no step and no line names it.',
+    remedies: ['Name it in the step that works in it, or take it off the list.'],
+  },
+  'proof.weighedWet': {
+    title: 'Weighed wet',
+    says: 'At “{step}” the {stage} still holds {mass} of {names}, {share} of its own mass: the yield would be too high by that.',
+    remedies: ['Dry it before it is weighed.', 'Weigh it again when it is dry, and take that mass.'],
+  },
+  'proof.notAlone': {
+    title: 'Not weighed alone',
+    says: 'At “{step}” the {stage} has {mass} of {names} with it, {share} of its own mass: the mass alone is no yield.',
+    remedies: ['Use less of what is left over, or purify before the yield is taken.'],
+  },
   'proof.missesPH': {
     title: 'Too little to reach the pH',
     says: 'At “{step}” it takes about {share} the planned amount of {name} to reach the pH.',

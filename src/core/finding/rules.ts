@@ -55,6 +55,11 @@ export const rules = {
     title: 'Reactant without a charge line',
     says: '{name} stands in the equation but no line of the table supplies it.',
   },
+  'equation.beside': {
+    title: 'Counted as plenty',
+    says: '{name} stands in the equation, and what brings it is {line}, which is not charged as its reactant: it is taken to be enough and never limits.',
+    remedies: ['Make the line a reactant of this reaction where its amount decides.'],
+  },
   'equation.unbalanced': {
     title: 'Equation is not balanced',
     says: '{difference}.',

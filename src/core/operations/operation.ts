@@ -140,7 +140,9 @@ export type Trait =
   /** Takes the product out of the mixture: no reaction goes on after it. */
   | 'isolates'
   /** Parts two layers. */
-  | 'separates';
+  | 'separates'
+  /** What it leaves is put on no balance. */
+  | 'unweighed';
 
 /**
  * What one kind of step does and asks for. `P` are its parameters, `A` what actually happened, read from the record once and

@@ -93,8 +93,11 @@ function reactantsOf(
   before: Charge['reactions'],
 ): readonly Reactant[] | undefined {
   const own = [...facts.lines.values()].filter((line) => line.line.reaction === reaction.id && takesPart(line));
+  const isWater = (id: string) => facts.substances.get(id)?.substance.formula === 'H2O';
+  const isPlenty = (id: string) =>
+    broughtBeside(facts, reaction, id) !== undefined && (isWater(id) || !makerOf(facts.doc, reaction, id));
   const brought = leftOf(reaction).filter(
-    ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlentiful(facts, substance),
+    ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlenty(substance),
   );
   const found = brought.map(({ substance, coefficient }) => {
     const amounts = own
@@ -107,12 +110,23 @@ function reactantsOf(
   return found as readonly Reactant[];
 }
 
-/** Water of which no line of the reaction tells, but which a solution, a wash or a solvent brings: it never limits. */
-function isPlentiful({ doc, substances }: Facts, substance: string): boolean {
-  const isWater = (id: string) => substances.get(id)?.substance.formula === 'H2O';
-  const brings = ({ substance: id, strength, solvent }: ChargeLine) =>
-    isWater(id) || (strength !== undefined && (solvent === undefined || isWater(solvent)));
-  return isWater(substance) && doc.lines.some(brings);
+/**
+ * What brings a reactant that no line of the reaction charges: a quench or a solvent, what another reaction has left over, the water of a
+ * solution. It never limits.
+ */
+export function broughtBeside(
+  { lines, substances }: Facts,
+  reaction: Reaction,
+  substance: string,
+): LineFacts | undefined {
+  const isWater = (id: string | undefined) => id === undefined || substances.get(id)?.substance.formula === 'H2O';
+  const wants = isWater(substance);
+  return [...lines.values()].find((one) => {
+    const { reaction: into, substance: id, strength, solvent } = one.line;
+    const takes = takesPart(one) && into === reaction.id;
+    if (!takes && (speciesOf(one) === substance || id === substance)) return true;
+    return wants && ((!takes && isWater(id)) || (strength !== undefined && isWater(solvent)));
+  });
 }
 
 /** What an earlier reaction makes of a substance that is not isolated: no line brings it, and all of it goes on. */

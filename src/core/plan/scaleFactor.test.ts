@@ -63,7 +63,7 @@ test.each<[string, Pin, Preparation, string]>([
   [
     'an unknown yield',
     { at: 'product', digits: '2', unit: 'g', percent: '50' },
-    changeLine(dienone(), 'acetone', { role: 'solvent' }),
+    changeLine(dienone(), 'acetone', { entered: { by: 'words', text: 'some' } }),
     'not known',
   ],
   [

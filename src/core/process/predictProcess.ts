@@ -199,7 +199,10 @@ function stagesOf(
   const found = new Map<string, StagePrediction>();
   for (const stage of plan.doc.stages) {
     const weighed = weighingOf(plan.doc, stage.id);
-    const at = isUnweighed(plan.doc, stage.id) ? steps.at(-1) : steps.find(({ step }) => step.id === weighed?.id);
+    // What nobody weighs is foreseen where the last step works towards it: later ones may use it up.
+    const at = isUnweighed(plan.doc, stage.id)
+      ? (steps.findLast((one) => one.stage?.id === stage.id) ?? steps.at(-1))
+      : steps.find(({ step }) => step.id === weighed?.id);
     const before = earlierOf(stage);
     const basis = before === undefined ? stageBasis(plan, stage) : found.get(before)?.mass;
     if (!at || !basis) continue;

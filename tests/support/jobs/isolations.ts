@@ -69,7 +69,7 @@ export const isolations: Readonly<Record<string, Tried>> = {
       hot: ['rinse', '20 mL', { substance: 'water' }],
       acid: [
         'reagent in excess',
-        '16 mL',
+        '13.5 mL',
         { substance: 'sulfuric-acid', bottle: 'sulfuric-acid-3m', reaction: 'decomposition', excessReason: 'cheap' },
       ],
       water: ['wash', '10 mL'],
@@ -89,8 +89,13 @@ export const isolations: Readonly<Record<string, Tried>> = {
         { keeps: 'solid', at: 'hot', rinse: 'hot', of: 'salt' },
         { in: 'beaker', to: 'filtrate' },
       ],
-      weigh: ['weighing', { of: 'salt' }],
-      decompose: ['resuspending', { lines: ['acid'], minutes: 15, at_C: 60, aim: 'react', of: 'acid' }, { to: 'salt' }],
+      'dry-salt': ['drying', { of: 'salt', where: 'oven', minutes: 60, further_min: 20, most_C: 60 }, { in: 'salt' }],
+      weigh: ['weighing', { of: 'salt' }, { in: 'salt' }],
+      decompose: [
+        'resuspending',
+        { lines: ['acid'], minutes: 15, at_C: 60, aim: 'react', of: 'acid' },
+        { in: 'salt', to: 'salt' },
+      ],
       off: [
         'vacuumFiltration',
         { of: 'acid', wash: 'water', solvent: 'water', at_C: 20, air_min: 5, keeps: 'filtrate' },

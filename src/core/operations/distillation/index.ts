@@ -133,7 +133,7 @@ export const distillation = defineOperation({
     last: { dim: 'temperature', word: 'last drop of the main cut' },
   },
   absorbs: ['distillation'],
-  traits: ['isolates'],
+  traits: ({ unweighed }) => (unweighed ? ['isolates', 'unweighed'] : ['isolates']),
   actual: (context): Distillation => {
     const readings = readingsAt(context) as LineReadings;
     const { first, last } = readingsAt(context);

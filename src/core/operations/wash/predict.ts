@@ -1,7 +1,7 @@
 import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
 import { millilitres } from '../../process/worktop/volumes';
 import { gramsOf, nothing, plus, times } from '../../process/matter/matter';
-import { productIn } from '../../process/worktop/transfer';
+import { productIn, wallOf } from '../../process/worktop/transfer';
 import type { Round } from '../../process/worktop/funnel';
 import type { Matter } from '../../process/matter/matter';
 import type { Worktop } from '../../process/worktop/worktop';
@@ -39,16 +39,17 @@ function remarkOnEnd(work: Worktop, rounds: readonly Round[]): void {
 /** What runs off: some water stays on glass and in the stem, and meets the next wash or the drying agent. */
 function drained(work: Worktop, funnel: string): Matter {
   const water = work.phase(funnel, 'liquid');
+  const wall = wallOf(work, funnel);
   const film = work.assume({
     key: 'film',
     label: 'water left in the funnel when it is drained',
     dim: 'volume',
     unit: 'mL',
-    low: 0.2,
-    typical: 0.5,
-    high: 1,
+    low: 0.2 * wall,
+    typical: 0.5 * wall,
+    high: wall,
     aside: true,
-    why: 'on the glass, in the stem and as drops in the organic layer; about the same at every scale',
+    why: `on the glass, in the stem and as drops in the organic layer; ${wall < 1 ? 'goes with the wall of so small a vessel' : 'about the same at every scale'}`,
   });
   const volume = millilitres(work.world.kind, water);
   return times(water, volume > 0 ? 1 - Math.min(0.5, film.q.value / volume) : 1);

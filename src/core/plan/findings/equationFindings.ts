@@ -1,7 +1,8 @@
 import { leftOf, makerOf, rightOf } from '../../document/reactions';
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
-import { speciesOf, takesPart } from '../chargeTable';
+import { inSentence } from '../../document/inSentence';
+import { broughtBeside, speciesOf, takesPart } from '../chargeTable';
 import type { Reaction } from '../../document/reaction';
 import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
@@ -52,13 +53,14 @@ function ofReaction(
   );
   for (const { substance: term } of leftOf(reaction)) {
     if (supplied.has(term) || makerOf(doc, reaction, term)) continue;
+    const beside = broughtBeside(facts, reaction, term);
+    const name = facts.substances.get(term)?.substance.name ?? term;
+    // Water is everywhere in a work-up: that it does not limit goes without saying.
+    if (beside && facts.substances.get(term)?.substance.formula === 'H2O') continue;
     found.push(
-      finding(
-        'equation.uncharged',
-        'stop',
-        { term, ...where },
-        { name: facts.substances.get(term)?.substance.name ?? term },
-      ),
+      beside
+        ? finding('equation.beside', 'note', { term, ...where }, { name, line: inSentence(beside.name) })
+        : finding('equation.uncharged', 'stop', { term, ...where }, { name }),
     );
   }
   return found;

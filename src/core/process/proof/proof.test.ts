@@ -5,7 +5,7 @@ import { processPlan } from '../processPlan';
 import type { proofRules } from '../../finding/proofRules';
 import { renderFinding } from '../../finding/renderFinding';
 import { shipped, shippedPreparations } from '../../../../tests/support/preparations';
-import type { ChargeLine, Preparation, Substance } from '../../document/document';
+import type { ChargeLine, Entered, Preparation, Substance } from '../../document/document';
 import type { Step } from '../../document/steps';
 
 const found = (doc: Preparation) => processPlan(computePlan(doc)).findings;
@@ -96,6 +96,23 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
       withLine(shipped('acid-base-neutral'), 'set-free-base', (line) => ({
         ...line,
         entered: { by: 'volume', digits: '0.1', unit: 'mL' },
+      })),
+  ],
+  [
+    'proof.vesselUnused',
+    () => ({
+      ...ketone(),
+      vessels: [...ketone().vessels, { id: 'spare', name: 'Spare', kind: 'beaker' as const, capacity_mL: 50 }],
+    }),
+  ],
+  // Straight from the suction; with an excess of acid that dries down with it.
+  ['proof.weighedWet', () => without(shipped('acetanilide'), 'dry-pure')],
+  [
+    'proof.notAlone',
+    () =>
+      withLine(jobDocument(jobs['juice']!), 'acid', (line) => ({
+        ...line,
+        entered: { ...line.entered, digits: '20' } as Entered,
       })),
   ],
   ['proof.freezes', () => withSubstance(shipped('acetanilide'), 'water', { melting: warm })],

@@ -5,9 +5,10 @@ import { kindsOf } from '../worktop/kinds';
 import { lineProofs, nameProofs } from './lineProofs';
 import { matterProofs } from './matterProofs';
 import { schoolProofs } from './schoolProofs';
-import { strandedProofs } from './strandedProofs';
+import { strandedProofs, unusedVessels } from './strandedProofs';
 import { stepProofs } from './stepProofs';
 import { stopProofs } from './stopProofs';
+import { weighedProofs } from './weighedProofs';
 import type { Finding } from '../../finding/finding';
 import type { Plan } from '../../plan/planTypes';
 import type { Prediction } from '../predictProcess';
@@ -27,6 +28,8 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
     schoolProofs,
     matterProofs,
     strandedProofs,
+    unusedVessels,
+    weighedProofs,
     stopProofs,
   ].flatMap((read) => read(subject));
 }

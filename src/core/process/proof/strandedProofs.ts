@@ -52,3 +52,14 @@ export function strandedProofs(subject: Subject): readonly Finding[] {
     ];
   });
 }
+
+/** A vessel of the list that nothing names: what should be in it is in another one. */
+export function unusedVessels({ plan: { doc } }: Subject): readonly Finding[] {
+  const used = new Set([
+    ...doc.lines.map(({ vessel }) => vessel),
+    ...doc.steps.flatMap(({ uses = {} }) => Object.values(uses)),
+  ]);
+  return doc.vessels
+    .filter(({ id }) => !used.has(id))
+    .map(({ id, name }) => finding('proof.vesselUnused', 'note', { vessel: id }, { vessel: inSentence(name) }));
+}

@@ -68,6 +68,20 @@ export class LossBook {
     this.strike((loss) => loss.reaction !== undefined && loss.reaction !== reaction);
   }
 
+  /** Part of what was left behind somewhere has come back, g: what was told last of it is told less by as much. */
+  regain(grams: number, massOf: (grams: number) => Loss['mass']): void {
+    let left = grams;
+    const less = (loss: Loss): readonly Loss[] => {
+      if (loss.stage !== this.stage || !/\/transfer(-\d+)?$/.test(loss.key) || !(left > 0)) return [loss];
+      const rest = loss.mass.q.value - left;
+      left = Math.max(0, -rest);
+      return rest > 0 ? [{ ...loss, mass: massOf(rest) }] : [];
+    };
+    const latestFirst = (losses: readonly Loss[]) => [...losses].reverse().flatMap(less).reverse();
+    this.own = latestFirst(this.own);
+    this.told = latestFirst(this.told);
+  }
+
   private strike(which: (loss: Loss) => boolean): void {
     const stays = (loss: Loss) => loss.stage !== this.stage || !which(loss);
     this.told = this.told.filter(stays);

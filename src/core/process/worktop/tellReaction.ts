@@ -3,11 +3,15 @@ import { fromWorked } from '../../quantity/worked';
 import { inSentence } from '../../document/inSentence';
 import { reactionBehind, rootOf } from '../../document/reactions';
 import { stageBasis } from '../../plan/stageBasis';
+import { surplusOf } from '../../plan/surplusOf';
 import type { Matter } from '../matter/matter';
 import type { Reaction } from '../../document/reaction';
 import type { Stage } from '../../document/steps';
 import type { Worked } from '../../quantity/worked';
 import type { Worktop } from './worktop';
+
+// Extents that agree to it are a tie.
+const tie = 1e-9;
 
 /** What the stage will weigh is used up by a reaction that makes something else. */
 export function tellUsed(work: Worktop, { id, name }: Pick<Reaction, 'id' | 'name'>, used: Matter): void {
@@ -32,14 +36,16 @@ export function tell(work: Worktop, reaction: Reaction & { readonly product: str
   if (!stage || (behind && behind.id !== reaction.id && book.madeBy(behind.id) !== undefined)) return;
   const before = book.madeBy(reaction.id);
   book.makes(reaction.id, done.formed);
-  tellUnconverted(work, { reaction, stage, passing: behind?.id !== reaction.id, before }, done);
+  const surplus = behind ? surplusOf(work.world.plan, reaction, behind.id) : 1;
+  tellUnconverted(work, { reaction, stage, passing: behind?.id !== reaction.id, before, surplus }, done);
   tellAbsent(work, reaction, done.now);
 }
 
 /**
  * What was not converted is missing in the stage. Of an intermediate that is not isolated the same share is missing in what is made of
- * it.
+ * it, unless there is more of it than that needs.
  */
+
 function tellUnconverted(
   work: Worktop,
   {
@@ -47,11 +53,13 @@ function tellUnconverted(
     stage,
     passing,
     before,
+    surplus,
   }: {
     readonly reaction: Reaction & { readonly product: string };
     readonly stage: Stage;
     readonly passing: boolean;
     readonly before: number | undefined;
+    readonly surplus: number;
   },
   { formed, X }: Done,
 ): void {
@@ -63,6 +71,13 @@ function tellUnconverted(
   // What did not come into the flask cannot be formed: then the theory is not the basis of this loss.
   const whole = Math.abs(own.q.value / (possible + (before ?? 0)) - 1) < 1e-6;
   if (passing && !whole) return;
+  if (surplus > 1 + tie) {
+    // Made in excess, it lacks only as far as what is made falls short of what is needed.
+    const made = (formed + (before ?? 0)) / own.q.value;
+    const grams = basis.q.value * Math.max(0, 1 - surplus * made);
+    if (grams > 0) work.lose('unconverted', 'not converted', work.foreseenMass(grams, product), { reaction: id });
+    return;
+  }
   const could =
     whole && before === undefined ? basis : work.foreseenMass((basis.q.value * possible) / own.q.value, product);
   work.lose(

@@ -14,8 +14,8 @@ const usual_mL = 25;
 // A cake, or what is in a place without glass of its own, is spread out: it counts as a vessel of so many times its volume.
 const spread = 15;
 
-/** How much clings against what clings in usual glass: as the walls of vessels of one shape do, V^⅔. */
-function wallOf(work: Worktop, place: string): number {
+/** How much clings against what clings in usual glass, at most 1: as the walls of vessels of one shape do, V^⅔. */
+export function wallOf(work: Worktop, place: string): number {
   const { doc } = work.world.plan;
   const known = doc.vessels.find(({ id }) => id === place)?.capacity_mL;
   const size_mL = known ?? spread * millilitres(work.world.kind, work.whole(place));
@@ -46,12 +46,11 @@ export function transfer(work: Worktop, from: string, to: string): void {
   // Of a trace no more clings than of the rest.
   const whole = gramsOf(work.whole(from));
   const share = grams > 0 ? Math.min(1, left.q.value / (grams < left.q.value ? whole : grams)) : 0;
+  const massOf = (lost: number) => work.foreseenMass(lost, work.stage?.substance ?? '');
+  // What clung to a vessel that is used again comes along.
+  if (work.content(to).poured) work.book.regain(productIn(work, to), massOf);
   if (grams > 0)
-    work.lose(
-      'transfer',
-      'left behind in the transfer',
-      share * grams < left.q.value ? work.foreseenMass(share * grams, work.stage?.substance ?? '') : left,
-    );
+    work.lose('transfer', 'left behind in the transfer', share * grams < left.q.value ? massOf(share * grams) : left);
   pourShare(work, from, to, 1 - share);
   work.pouredOut(from);
 }
