@@ -248,6 +248,16 @@ test('an intermediate that nobody weighs is foreseen where the last step works t
   expect(salt(whole)).toBeLessThanOrEqual(salt(unweighed));
 });
 
+test('what is left of a salt that water does not dissolve stays on the filter, however it was charged', () => {
+  const { steps } = predictProcess(computePlan(jobDocument(jobs['rhubarb-again']!)));
+  const salt = (step: string, place: string) => {
+    const content = steps.find((one) => one.step.id === step)?.shelf[place];
+    return content ? (wholeOf(content)['salt'] ?? 0) : NaN;
+  };
+  expect(salt('apart', 'small')).toBeGreaterThan(0.05);
+  expect(salt('off', 'off/paper') / salt('apart', 'small')).toBeCloseTo(1, 2);
+});
+
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {
   const lines: Job['lines'] = {
     hexane: ['solvent', '10 mL', { vessel: 'beaker' }],

@@ -189,7 +189,8 @@ export const again: Readonly<Record<string, Tried>> = {
       decomposition: [
         'salt + sulfuric-acid + 3 water = oxalic-acid-dihydrate + gypsum',
         'oxalic-acid-dihydrate',
-        { apart: percent('70', '85', '95') },
+        { apart: percent('80', '92', '97') },
+        'taken',
       ],
     },
     reference: 'juice',
@@ -220,9 +221,10 @@ export const again: Readonly<Record<string, Tried>> = {
         },
       ],
       wash: ['wash', '10 mL', { substance: 'water' }],
+      taken: ['reactant', 'all', { substance: 'salt', reaction: 'decomposition', supply: { stage: 'salt' } }],
       acid: [
         'reagent in excess',
-        '4.7 mL',
+        '1.05 equiv',
         {
           substance: 'sulfuric-acid',
           bottle: 'sulfuric-acid-3m',
@@ -232,7 +234,7 @@ export const again: Readonly<Record<string, Tried>> = {
       ],
       rinse: ['wash', '5 mL', { substance: 'water' }],
     },
-    vessels: { beaker: ['beaker', 250], small: ['beaker', 50], dish: ['dish', 50] },
+    vessels: { beaker: ['beaker', 250], glass: ['watch glass', 50], small: ['beaker', 50], dish: ['dish', 50] },
     stages: {
       salt: ['Calcium oxalate', 'salt', { by: 'reaction', reaction: 'precipitation' }],
       acid: ['Oxalic acid', 'oxalic-acid-dihydrate', { by: 'reaction', reaction: 'decomposition' }],
@@ -247,8 +249,9 @@ export const again: Readonly<Record<string, Tried>> = {
         { of: 'salt', wash: 'wash', solvent: 'water', at_C: 60, air_min: 5 },
         { in: 'beaker' },
       ],
-      dry: ['drying', { of: 'salt', where: 'oven', minutes: 30, further_min: 10, most_C: 60 }, { in: 'small' }],
-      weigh: ['weighing', { of: 'salt' }, { in: 'small' }],
+      dry: ['drying', { of: 'salt', where: 'oven', minutes: 30, further_min: 10, most_C: 60 }, { in: 'glass' }],
+      weigh: ['weighing', { of: 'salt' }, { in: 'glass' }],
+      taken: ['charge', { line: 'taken' }, { in: 'small' }],
       apart: [
         'resuspending',
         { lines: ['acid'], minutes: 20, at_C: 80, aim: 'react', of: 'acid' },

@@ -3,6 +3,7 @@ import { keptInSolution, solubilityOf } from './solubility';
 import { millilitres } from './volumes';
 import { liquidsOf } from './react';
 import { productIn, transfer, worksIn } from './transfer';
+import { settleInsoluble } from './settleFormed';
 import type { Matter } from '../matter/matter';
 import type { Worktop } from './worktop';
 
@@ -26,6 +27,7 @@ export interface FilterOff {
  */
 export function filterOff(work: Worktop, { from, cake, filtrate }: Filter, { wash, solvent, at_C }: FilterOff): void {
   const id = work.stage?.substance ?? '';
+  settleInsoluble(work, from);
   const s = solubilityOf(work, id, solvent, at_C);
   separate(work, { from, id, s, at_C });
   transferSolid(work, from, cake);

@@ -2,6 +2,7 @@ import { gramsOf, times } from '../matter/matter';
 import { millilitres } from './volumes';
 import { phaseKinds } from '../matter/shelf';
 import { productIn } from './transfer';
+import { settleInsoluble } from './settleFormed';
 import type { AssumptionSpec } from './assumption';
 import type { Filter } from './filterOff';
 import type { Worktop } from './worktop';
@@ -14,6 +15,7 @@ export type Keeps = 'paper' | 'cake';
  * most of that along.
  */
 export function filterThrough(work: Worktop, { from, cake, filtrate }: Filter, keeps: Keeps, rinse?: string): void {
+  settleInsoluble(work, from);
   const grams = productIn(work, from);
   const share = keeps === 'paper' ? ofPaper(work) : ofCake(work, from);
   work.put(cake, 'solid', work.takeAll(from, 'solid'));

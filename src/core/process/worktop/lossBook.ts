@@ -68,11 +68,11 @@ export class LossBook {
     this.strike((loss) => loss.reaction !== undefined && loss.reaction !== reaction);
   }
 
-  /** Part of what was left behind somewhere has come back, g: what was told last of it is told less by as much. */
-  regain(grams: number, massOf: (grams: number) => Loss['mass']): void {
+  /** Part of what was told as lost is there all the same, g: what was told last under such a key is told less by as much. */
+  regain(which: RegExp, grams: number, massOf: (grams: number) => Loss['mass']): void {
     let left = grams;
     const less = (loss: Loss): readonly Loss[] => {
-      if (loss.stage !== this.stage || !/\/transfer(-\d+)?$/.test(loss.key) || !(left > 0)) return [loss];
+      if (loss.stage !== this.stage || !which.test(loss.key) || !(left > 0)) return [loss];
       const rest = loss.mass.q.value - left;
       left = Math.max(0, -rest);
       return rest > 0 ? [{ ...loss, mass: massOf(rest) }] : [];

@@ -24,6 +24,17 @@ export function settleFormed(work: Worktop, place: string, formed: Matter): void
   for (const id of Object.keys(formed)) if (!(id in gas)) fallOut(work, place, id);
 }
 
+/**
+ * Before a filtration, what was charged and water cannot hold is solid as well. An acid or a base is left where it is: its pH decides, not
+ * its listed solubility.
+ */
+export function settleInsoluble(work: Worktop, place: string): void {
+  for (const id of Object.keys(work.phase(place, 'liquid'))) {
+    const { substance, ...one } = work.world.kind(id);
+    if (substance && acidBaseOf({ ...one, substance }) === undefined) fallOut(work, place, id);
+  }
+}
+
 const neutral_pH = 7;
 
 const pick = (matter: Matter, wanted: (id: string) => boolean): Matter =>

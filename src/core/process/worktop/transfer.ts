@@ -48,7 +48,7 @@ export function transfer(work: Worktop, from: string, to: string): void {
   const share = grams > 0 ? Math.min(1, left.q.value / (grams < left.q.value ? whole : grams)) : 0;
   const massOf = (lost: number) => work.foreseenMass(lost, work.stage?.substance ?? '');
   // What clung to a vessel that is used again comes along.
-  if (work.content(to).poured) work.book.regain(productIn(work, to), massOf);
+  if (work.content(to).poured) work.book.regain(/\/transfer(-\d+)?$/, productIn(work, to), massOf);
   if (grams > 0)
     work.lose('transfer', 'left behind in the transfer', share * grams < left.q.value ? massOf(share * grams) : left);
   pourShare(work, from, to, 1 - share);
