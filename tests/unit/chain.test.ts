@@ -224,11 +224,11 @@ test('reactions run where they are told, to what they are told: per cent, mass a
     const left = content ? (wholeOf(content)['bromide'] ?? 0) : NaN;
     return { left: left / 7.5, remarks: start?.remarks.join(' ') ?? '' };
   };
-  // Ten minutes are two half-lives where it is as warm as the half-life was given for, here 27.5 °C.
-  expect(timed(28).left).toBeCloseTo(0.25, 6);
+  // Half an hour is six half-lives where it is as warm as the half-life was given for, here 27.5 °C.
+  expect(timed(28).left).toBeCloseTo(2 ** -6, 6);
   expect(timed(28).remarks).toBe('');
   // 32.5 K colder it is slower by 2.2 for each ten of them, and that is said.
-  expect(timed(60).left).toBeCloseTo(2 ** (-10 / (5 * 2.2 ** 3.25)), 6);
+  expect(timed(60).left).toBeCloseTo(2 ** (-30 / (5 * 2.2 ** 3.25)), 6);
   expect(timed(60).remarks).toContain('65\u00a0min');
 });
 

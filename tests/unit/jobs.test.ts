@@ -14,8 +14,8 @@ const tried = Object.entries(jobs).map(([name, job]) => {
   return { name, job, doc, plan, process: processPlan(plan) };
 });
 
-test('ten kinds of job are tried, five of them twice', () => {
-  expect(tried).toHaveLength(15);
+test('ten kinds of job are tried, some of them twice', () => {
+  expect(tried).toHaveLength(16);
 });
 
 describe.each(tried)('$name', ({ job, doc, plan, process }) => {

@@ -4,7 +4,8 @@ import { factsOf } from '@/core/plan/facts';
 import { gramsOf } from '@/core/process/matter/matter';
 import { kindsOf } from '@/core/process/worktop/kinds';
 import { millilitres } from '@/core/process/worktop/volumes';
-import { predictProcess } from '@/core/process/predictProcess';
+import { cannot, predictProcess } from '@/core/process/predictProcess';
+import { shippedSubstances } from '@/data/reference';
 import { wholeOf } from '@/core/process/matter/shelf';
 import { jobDocument } from '../support/jobs/job';
 import { jobs } from '../support/jobs';
@@ -256,6 +257,37 @@ test('what is left of a salt that water does not dissolve stays on the filter, h
   };
   expect(salt('apart', 'small')).toBeGreaterThan(0.05);
   expect(salt('off', 'off/paper') / salt('apart', 'small')).toBeCloseTo(1, 2);
+});
+
+test('every substance of the reference can be shaken with water and ether, with an acid and with a base', () => {
+  for (const { id } of shippedSubstances)
+    for (const [substance, bottle] of [
+      ['hydrogen-chloride', 'hydrochloric-acid-2m'],
+      ['sodium-bicarbonate', 'sodium-bicarbonate-5'],
+    ] as const) {
+      const one = jobDocument({
+        title: 'Shaken',
+        reactions: {},
+        reference: 'it',
+        from: { it: id },
+        lines: {
+          it: ['material', '2.0 g', { vessel: 'funnel' }],
+          product: ['material', '1.0 g', { substance: 'biphenyl', vessel: 'funnel' }],
+          ether: ['solvent', '20 mL', { substance: 'tbme', vessel: 'funnel' }],
+          wash: ['wash', '20 mL', { substance, bottle }],
+        },
+        vessels: { funnel: ['separatory funnel', 125] },
+        stages: { product: ['Product', 'biphenyl', { by: 'content', line: 'product' }] },
+        steps: {
+          it: ['charge', { line: 'it' }],
+          product: ['charge', { line: 'product' }],
+          ether: ['charge', { line: 'ether' }],
+          wash: ['wash', { line: 'wash', organic: 'upper' }, { in: 'funnel' }],
+        },
+      });
+      const { steps } = predictProcess(computePlan(one));
+      expect([id, steps.flatMap(({ remarks }) => remarks).filter((said) => said.startsWith(cannot))]).toEqual([id, []]);
+    }
 });
 
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {

@@ -21,4 +21,6 @@ export interface Means {
   /** Stage that it works towards, where it says so. */
   readonly goal?: string;
   readonly hot?: HotSolvent;
+  /** How long it acts by the sheet, min: less than the step takes, with its setting up. */
+  readonly acts_min?: number;
 }

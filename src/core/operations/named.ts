@@ -40,11 +40,21 @@ export function numberIn({ params }: Known, key: string): number | undefined {
   return typeof found === 'number' ? found : undefined;
 }
 
+function hoursIn(step: Known): number | undefined {
+  const hours = numberIn(step, 'hours');
+  return hours === undefined ? undefined : hours * 60;
+}
+
 /** What a step is about, as other steps' models have to know it. */
 export function meansOf(step: Known): Means {
   const goal = goalOf(step);
   const hot = findOperation(step.op)?.dissolvesHot?.(step.params);
-  return { ...(goal === undefined ? {} : { goal }), ...(hot ? { hot } : {}) };
+  const acts_min = numberIn(step, 'minutes') ?? hoursIn(step);
+  return {
+    ...(goal === undefined ? {} : { goal }),
+    ...(hot ? { hot } : {}),
+    ...(acts_min === undefined ? {} : { acts_min }),
+  };
 }
 
 /** Whether a step's operation has a trait. */

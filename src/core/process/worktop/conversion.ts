@@ -12,7 +12,7 @@ export type Running = Task['runs'][number];
 
 /**
  * Share of the limiting reagent that is used up in a step: as the document says of the run (per cent; an equilibrium constant by the
- * law of mass action with what is there; a half-life over the time of the step, first order), else as reactions that are taught usually go.
+ * law of mass action with what is there; a half-life over the time for which the step acts, first order), else as reactions that are taught usually go.
  *
  * @param most extent if all of the limiting reagent were used, mol
  */
@@ -92,7 +92,7 @@ function atEquilibrium(
 const near_K = 2;
 
 /**
- * First order over the time of the step. At another temperature than the half-life was given for, the rate changes by a factor for each
+ * First order over the time for which the step acts. At another temperature than the half-life was given for, the rate changes by a factor for each
  * ten kelvin (van 't Hoff's rule, 2 to 4; nearer to 2 at the boil), which is an assumption of its own.
  */
 function overTime(
@@ -115,7 +115,8 @@ function overTime(
     work.remark(
       `The half-life is given for ${at_C}\u202f°C; at ${Math.round(at_C + away_K)}\u202f°C it is about ${format({ dim: 'time', value: half }, 'min', { figures: 2 })}.`,
     );
-  return share(work, firstOrder(Math.LN2 / half, work.step.time.typical_min * 60), 'first order');
+  const acts_min = work.world.means(work.step).acts_min ?? work.step.time.typical_min;
+  return share(work, firstOrder(Math.LN2 / half, acts_min * 60), 'first order');
 }
 
 /** By how much ten kelvin more speed a reaction up. */

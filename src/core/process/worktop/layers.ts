@@ -90,7 +90,8 @@ function settle(work: Worktop, matter: Matter) {
   const { kind } = work.world;
   const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
   const solvents = solventsOf(work, matter, ids);
-  const waters = ids.filter((id) => kind(id).water || kind(id).inorganic);
+  // A liquid like bromine is inorganic, and a layer of its own all the same.
+  const waters = ids.filter((id) => !solvents.includes(id) && (kind(id).water || kind(id).inorganic));
   const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
   const main = [...solvents].sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0))[0];
   const solvent = main === undefined ? 'other' : solventClassOf(kind(main));

@@ -2,6 +2,7 @@ import { acidBaseOf } from './acidBase';
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { guessedLogP, solventPartition } from '../../models/partition/solventPartition';
 import { hasGroup } from '../../reference/groups';
+import { nitrogenHydrogens } from '../../compound/nitrogenHydrogens';
 import type { Kind } from './kinds';
 import type { SoluteClass, SolventClass } from '../../models/partition/solventPartition';
 import type { Worktop } from './worktop';
@@ -22,7 +23,10 @@ export function solventClassOf({ groups, substance }: Kind): SolventClass {
 }
 
 function soluteClassOf({ groups, substance }: Kind, solvent: SolventClass): SoluteClass {
-  if (hasGroup(groups, 'carboxylicAcid', 'phenol', 'alcohol', 'sulfonicAcid', 'amide')) return 'donor';
+  if (hasGroup(groups, 'carboxylicAcid', 'phenol', 'alcohol', 'sulfonicAcid')) return 'donor';
+  // An amide gives a hydrogen bond where its nitrogen has hydrogen.
+  const { smiles } = substance ?? {};
+  if (hasGroup(groups, 'amide')) return smiles === undefined || nitrogenHydrogens(smiles) > 0 ? 'donor' : 'acceptor';
   if (!hasGroup(groups, 'amine')) return 'acceptor';
   // An arylamine gives its hydrogens to an ether; other amines only take.
   return solvent === 'ether' ? (/c/.test(substance?.smiles ?? '') ? 'donor' : 'amine') : 'acceptor';

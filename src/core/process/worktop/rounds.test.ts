@@ -17,8 +17,8 @@ const withStep = (doc: Preparation, id: string, change: (step: Step) => Step): P
 });
 const times = (doc: Preparation, id: string, least: number) =>
   withStep(doc, id, (step) => ({ ...step, repeat: { until: 'noChange', least, most: least } }));
-const minutes = (doc: Preparation, id: string, typical_min: number) =>
-  withStep(doc, id, (step) => ({ ...step, time: { ...step.time, typical_min } }));
+const minutes = (doc: Preparation, id: string, acts_min: number) =>
+  withStep(doc, id, (step) => ({ ...step, params: { ...step.params, minutes: acts_min } }));
 const massOf = (doc: Preparation, stage = 0) => predictProcess(computePlan(doc)).stages[stage]?.mass.q.value ?? NaN;
 const reacting = (to: Extent) => {
   const doc = shipped('acetanilide');
@@ -34,6 +34,14 @@ test('what is done n times over t minutes has gone as far as what is done once o
     }),
     { numRuns: 20 },
   );
+});
+
+test('a half-life passes while the step acts: setting up and cooling down are none of it', () => {
+  const slow = withStep(reacting(halfLife), 'reflux', (step) => ({
+    ...step,
+    time: { ...step.time, typical_min: 300 },
+  }));
+  expect(massOf(slow)).toBe(massOf(reacting(halfLife)));
 });
 
 test('an equilibrium that nothing disturbs stays where it is, and a conversion is what all times come to', () => {
