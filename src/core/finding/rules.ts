@@ -57,7 +57,7 @@ export const rules = {
   },
   'equation.beside': {
     title: 'Counted as plenty',
-    says: '{name} stands in the equation, and what brings it is {line}, which is not charged as its reactant: it is taken to be enough and never limits.',
+    says: '{name} stands in the equation, and only {line} brings it: it is taken to be enough and never limits.',
     remedies: ['Make the line a reactant of this reaction where its amount decides.'],
   },
   'equation.unbalanced': {

@@ -124,7 +124,7 @@ function Apart() {
               {substance.smiles ? (
                 <Structure smiles={substance.smiles} name={substance.name} />
               ) : (
-                <span className="structure-missing">{substance.formula ?? '?'}</span>
+                <Undrawn formula={substance.formula} />
               )}
             </div>
             <SchemeName substance={substance} />
@@ -138,6 +138,11 @@ function Apart() {
       </p>
     </section>
   );
+}
+
+/** What stands for a substance of which no structure is known. */
+function Undrawn({ formula }: { readonly formula: string | undefined }) {
+  return <span className="structure-missing">{formula === undefined ? '?' : <Formula text={formula} />}</span>;
 }
 
 function SchemeName({ substance: { name, formula } }: { readonly substance: Substance }) {
@@ -183,7 +188,7 @@ function SchemeTerm({ term, reaction }: { readonly term: Term; readonly reaction
         {substance.smiles ? (
           <Structure smiles={substance.smiles} name={substance.name} />
         ) : (
-          <span className="structure-missing">{substance.formula ?? '?'}</span>
+          <Undrawn formula={substance.formula} />
         )}
       </div>
       <SchemeName substance={substance} />

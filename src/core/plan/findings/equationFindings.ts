@@ -1,9 +1,9 @@
 import { leftOf, makerOf, rightOf } from '../../document/reactions';
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
-import { inSentence } from '../../document/inSentence';
 import { broughtBeside, speciesOf, takesPart } from '../chargeTable';
 import type { Reaction } from '../../document/reaction';
+import type { LineFacts } from '../facts';
 import type { PlanDraft } from '../planTypes';
 import type { Finding } from '../../finding/finding';
 
@@ -59,9 +59,16 @@ function ofReaction(
     if (beside && facts.substances.get(term)?.substance.formula === 'H2O') continue;
     found.push(
       beside
-        ? finding('equation.beside', 'note', { term, ...where }, { name, line: inSentence(beside.name) })
+        ? finding('equation.beside', 'note', { term, ...where }, { name, line: lineSays(beside) })
         : finding('equation.uncharged', 'stop', { term, ...where }, { name }),
     );
   }
   return found;
+}
+
+/** A line that brings a reactant without being charged as one. */
+function lineSays(facts: LineFacts): string {
+  const { role } = facts.line;
+  if (takesPart(facts)) return 'a line of another reaction';
+  return `${/^[aeiou]/.test(role) ? 'an' : 'a'} ${role}`;
 }
