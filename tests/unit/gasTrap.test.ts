@@ -1,3 +1,4 @@
+import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { endsOf } from '@/core/waste/pours';
 import { foreseeSteps } from '@/core/process/predictProcess';
@@ -62,4 +63,19 @@ test('a trap with too little says so; without one the gas is in the air; nothing
   const all = ({ ends }: typeof kept) =>
     gramsOf([...ends.pours.map(({ matter }) => matter), ends.kept, ends.air, ends.samples].reduce(plus, {}));
   expect(all(kept)).toBeCloseTo(all(open), 9);
+});
+
+test('under reflux the check of the top speaks of the trap, where there is one', () => {
+  const under = (trap: boolean) => {
+    const one = job('30 mL', trap);
+    const state = benchState(
+      { ...one, steps: one.steps.map((step) => (step.id === 'boil' ? { ...step, op: 'reflux' } : step)) },
+      [],
+    );
+    return state.steps
+      .find(({ step }) => step.id === 'boil')
+      ?.asks.flatMap((ask) => (ask.kind === 'check' ? [ask.says] : []));
+  };
+  expect(under(true)).toContain('The top carries the tube to the trap beaker, over its liquid. Never sealed.');
+  expect(under(false)).toContain('The top is open, or carries a drying tube. Never sealed.');
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { factsOf } from '@/core/plan/facts';
 import { gramsOf } from '@/core/process/matter/matter';
@@ -288,6 +289,24 @@ test('every substance of the reference can be shaken with water and ether, with 
       const { steps } = predictProcess(computePlan(one));
       expect([id, steps.flatMap(({ remarks }) => remarks).filter((said) => said.startsWith(cannot))]).toEqual([id, []]);
     }
+});
+
+test('a change of receivers names the vessel that the sheet has for it', () => {
+  const whole = jobDocument(jobs['halide']!);
+  const cut = { id: 'cut', name: 'Second receiver', kind: 'receiver' as const, capacity_mL: 10 };
+  const says = (uses: Record<string, string>) => {
+    const steps = whole.steps.map((step) =>
+      step.id === 'distil'
+        ? { ...step, params: { ...step.params, cuts_C: [79] }, uses: { ...step.uses, ...uses } }
+        : step,
+    );
+    const state = benchState({ ...whole, vessels: [...whole.vessels, cut], steps }, []);
+    return state.steps
+      .at(-1)
+      ?.asks.flatMap((ask) => (ask.kind === 'event' && ask.id === 'receiver-1' ? [ask.says] : []));
+  };
+  expect(says({ 'cut-1': 'cut' })).toEqual(['At 79\u202f°C at the head: change to the second receiver.']);
+  expect(says({})).toEqual(['At 79\u202f°C at the head: change to the receiver of cut 1.']);
 });
 
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {

@@ -18,6 +18,7 @@ import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
 import { away, from, into } from '../declare/vessels';
+import { vesselAt } from '../vesselAt';
 import { still } from '../drawing';
 import type { Finding } from '../../finding/finding';
 import type { Happening, Reading } from '../../record/entry';
@@ -272,8 +273,8 @@ const receiversAt = (context: StepContext<DistillationParams>, which: (at_C: num
             context,
             'receiver',
             at_C <= context.params.low_C
-              ? `At ${at_C}\u202f°C at the head: change to the receiver of cut ${i + 1}.`
-              : `After the main cut: the receiver of cut ${i + 1}, up to ${at_C}\u202f°C at the head.`,
+              ? `At ${at_C}\u202f°C at the head: change to ${vesselAt(context, `cut-${i + 1}`, `receiver of cut ${i + 1}`)}.`
+              : `After the main cut: ${vesselAt(context, `cut-${i + 1}`, `receiver of cut ${i + 1}`)}, up to ${at_C}\u202f°C at the head.`,
             `Cut ${i + 1} is collected`,
             { round: i + 1 },
           ),

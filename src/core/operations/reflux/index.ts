@@ -128,6 +128,9 @@ export const reflux = defineOperation({
     ...checks(context, {
       ...setUp,
       aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
+      ...(context.step.uses?.trap === undefined
+        ? {}
+        : { open: `The top carries the tube to ${vesselAt(context, 'trap', 'trap')}, over its liquid. Never sealed.` }),
     }),
     event(context, 'heatOn', 'Turn the heat on.', 'Heat is on'),
     event(
