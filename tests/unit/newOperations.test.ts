@@ -309,6 +309,20 @@ test('a change of receivers names the vessel that the sheet has for it', () => {
   expect(says({})).toEqual(['At 79\u202f°C at the head: change to the receiver of cut 1.']);
 });
 
+test('a salt that is charged as an aid dissolves, charcoal and chips lie in the liquid', () => {
+  const lines: Job['lines'] = {
+    soda: ['aid', '1.0 g', { substance: 'sodium-carbonate' }],
+    charcoal: ['aid', '0.1 g'],
+    water: ['solvent', '50 mL'],
+  };
+  const { steps } = predictProcess(
+    computePlan(doc(lines, ['hold', { minutes: 5, low_C: 20, high_C: 25 }, { in: 'beaker' }])),
+  );
+  const { phases } = steps.at(-1)!.shelf['beaker']!;
+  expect(phases.liquid?.['sodium-carbonate']).toBeCloseTo(1, 9);
+  expect(phases.solid?.['charcoal']).toBeCloseTo(0.1, 9);
+});
+
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {
   const lines: Job['lines'] = {
     hexane: ['solvent', '10 mL', { vessel: 'beaker' }],

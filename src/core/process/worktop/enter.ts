@@ -1,3 +1,4 @@
+import { acidBaseOf } from './acidBase';
 import { fizz } from './layers';
 import { gramsOf } from '../matter/matter';
 import { remarkOnGas } from './funnel';
@@ -11,11 +12,21 @@ export function enter(work: Worktop, line: string, into?: string): string {
   // What is taken on from a stage is what the next one is made of.
   if (facts?.line.supply) work.follow(place);
   work.entered = place;
-  // Chips and charcoal lie in it; a reagent that is measured by volume does not.
-  const lies = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume';
+  // Chips and charcoal lie in it; a reagent that is measured by volume does not, nor a salt that dissolves.
+  const aid = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume' ? facts.line.substance : undefined;
+  const lies = aid !== undefined && !dissolves(work, aid);
   work.put(place, lies ? 'solid' : 'liquid', matter);
   letGasGo(work, place);
   return place;
+}
+
+// From this on a solid is called soluble, g in 100 mL.
+const soluble = 1;
+
+function dissolves(work: Worktop, id: string): boolean {
+  const { substance, ...kind } = work.world.kind(id);
+  if (!substance) return false;
+  return Number(substance.waterSolubility?.digits ?? 0) >= soluble || acidBaseOf({ ...kind, substance }) !== undefined;
 }
 
 /** Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there. */
