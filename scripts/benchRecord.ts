@@ -95,7 +95,7 @@ for (const [group, count] of [
     const step = steps[i];
     const body: Body = step ? demoBody(step, done) : { k: 'words', text: `Note ${i}` };
     const at = new Date(begin + Math.round((step?.minute ?? 250 + i / 100) * 60_000)).toISOString();
-    const author: Identity = body.k === 'sign' ? { role: 'demonstrator', id: ulid(), name: 'demonstrator' } : identity;
+    const author: Identity = body.k === 'sign' ? { role: 'coordinator', id: ulid(), name: 'coordinator' } : identity;
     done.push(await storeDraft(author, log, draft(log, body, i, at)));
   }
   const [reads, states]: [number[], number[]] = [[], []];
