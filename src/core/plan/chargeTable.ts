@@ -93,9 +93,8 @@ function reactantsOf(
   before: Charge['reactions'],
 ): readonly Reactant[] | undefined {
   const own = [...facts.lines.values()].filter((line) => line.line.reaction === reaction.id && takesPart(line));
-  const isWater = (id: string) => facts.substances.get(id)?.substance.formula === 'H2O';
   const isPlenty = (id: string) =>
-    broughtBeside(facts, reaction, id) !== undefined && (isWater(id) || !makerOf(facts.doc, reaction, id));
+    broughtBeside(facts, reaction, id) !== undefined && (isWater(facts, id) || !makerOf(facts.doc, reaction, id));
   const brought = leftOf(reaction).filter(
     ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlenty(substance),
   );
@@ -110,22 +109,21 @@ function reactantsOf(
   return found as readonly Reactant[];
 }
 
+export const isWater = ({ substances }: Pick<Facts, 'substances'>, id: string): boolean =>
+  substances.get(id)?.substance.formula === 'H2O';
+
 /**
  * What brings a reactant that no line of the reaction charges: a quench or a solvent, what another reaction has left over, the water of a
  * solution. It never limits.
  */
-export function broughtBeside(
-  { lines, substances }: Facts,
-  reaction: Reaction,
-  substance: string,
-): LineFacts | undefined {
-  const isWater = (id: string | undefined) => id === undefined || substances.get(id)?.substance.formula === 'H2O';
-  const wants = isWater(substance);
-  return [...lines.values()].find((one) => {
+export function broughtBeside(facts: Facts, reaction: Reaction, substance: string): LineFacts | undefined {
+  const wants = isWater(facts, substance);
+  return [...facts.lines.values()].find((one) => {
     const { reaction: into, substance: id, strength, solvent } = one.line;
     const takes = takesPart(one) && into === reaction.id;
     if (!takes && (speciesOf(one) === substance || id === substance)) return true;
-    return wants && ((!takes && isWater(id)) || (strength !== undefined && isWater(solvent)));
+    const aqueous = strength !== undefined && (solvent === undefined || isWater(facts, solvent));
+    return wants && ((!takes && isWater(facts, id)) || aqueous);
   });
 }
 

@@ -1,7 +1,7 @@
 import { leftOf, makerOf, rightOf } from '../../document/reactions';
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
-import { broughtBeside, speciesOf, takesPart } from '../chargeTable';
+import { broughtBeside, isWater, speciesOf, takesPart } from '../chargeTable';
 import type { Reaction } from '../../document/reaction';
 import type { LineFacts } from '../facts';
 import type { PlanDraft } from '../planTypes';
@@ -56,7 +56,7 @@ function ofReaction(
     const beside = broughtBeside(facts, reaction, term);
     const name = facts.substances.get(term)?.substance.name ?? term;
     // Water is everywhere in a work-up: that it does not limit goes without saying.
-    if (beside && facts.substances.get(term)?.substance.formula === 'H2O') continue;
+    if (beside && isWater(facts, term)) continue;
     found.push(
       beside
         ? finding('equation.beside', 'note', { term, ...where }, { name, line: lineSays(beside) })
