@@ -11,7 +11,7 @@ import { wholeOf } from '@/core/process/matter/shelf';
 import { jobDocument } from '../support/jobs/job';
 import { jobs } from '../support/jobs';
 import type { Job } from '../support/jobs/job';
-import type { Preparation } from '@/core/document/document';
+import type { ChargeLine, Preparation } from '@/core/document/document';
 
 /** Vanillin in a beaker with what is given, and one step after it. */
 function doc(lines: Job['lines'], step: Job['steps'][string], more: Partial<Job> = {}): Preparation {
@@ -321,6 +321,40 @@ test('a salt that is charged as an aid dissolves, charcoal and chips lie in the 
   const { phases } = steps.at(-1)!.shelf['beaker']!;
   expect(phases.liquid?.['sodium-carbonate']).toBeCloseTo(1, 9);
   expect(phases.solid?.['charcoal']).toBeCloseTo(0.1, 9);
+});
+
+test('steam brings over what a line brings by its strength as it does what is declared of a stage', () => {
+  const peel = (line: Partial<ChargeLine>, own: Job['own'] = {}) =>
+    predictProcess(
+      computePlan(
+        jobDocument({
+          title: 'Peel',
+          own: { peel: { name: 'Peel', form: 'solid' }, ...own },
+          reactions: {},
+          reference: 'peel',
+          lines: {
+            peel: ['material', '100 g', { vessel: 'pot', ...line }],
+            water: ['solvent', '250 mL', { vessel: 'pot' }],
+          },
+          vessels: { pot: ['distillation flask', 1000], receiver: ['receiver', 250] },
+          stages: { oil: ['Oil', 'limonene', { by: 'content', line: 'peel', percent: '1.5' }] },
+          steps: {
+            peel: ['charge', { line: 'peel' }],
+            water: ['charge', { line: 'water' }],
+            over: [
+              'steamDistillation',
+              { of: 'oil', distillate_mL: 120, material: 'peel' },
+              { in: 'pot', to: 'receiver' },
+            ],
+            oil: ['weighing', { of: 'oil' }, { in: 'receiver' }],
+          },
+        }),
+      ),
+    ).stages[0]?.mass.q.value ?? NaN;
+  const strength = { by: 'massFraction', digits: '1.5' } as const;
+  // 70 % of 1.5 g, as is usual of crushed plant material.
+  expect(peel({})).toBeCloseTo(1.05, 2);
+  expect(peel({ substance: 'limonene', strength, solvent: 'peel' })).toBeCloseTo(peel({}), 6);
 });
 
 test('each receiver holds what boils while it is on; a column keeps some, and less of the product goes early', () => {

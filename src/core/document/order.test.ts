@@ -89,6 +89,23 @@ test('reactions in a circle are kept, computed as far as they can be, and not is
   expect(benchResults(state).stages).toHaveLength(2);
 });
 
+test('water that one reaction takes and another one makes is no circle where there is water anyway', () => {
+  const doc = fullDocument();
+  const [first, ...rest] = doc.reactions;
+  const water = doc.substances.find(({ formula }) => formula === 'H2O')!.id;
+  // The last reaction makes water; the first one takes some now.
+  const takes = {
+    ...doc,
+    reactions: [
+      { ...first!, terms: [...first!.terms, { substance: water, side: 'left' as const, coefficient: 1 }] },
+      ...rest,
+    ],
+  };
+  expect(missingParts(takes).map(({ rule }) => rule)).not.toContain('missing.beginning');
+  const dry = { ...takes, lines: takes.lines.filter(({ substance, strength }) => substance !== water && !strength) };
+  expect(missingParts(dry).map(({ rule }) => rule)).toContain('missing.beginning');
+});
+
 test('what is taken from a stage before the stage is measured is remarked', () => {
   const doc = fullDocument();
   expect(missingParts(doc)).toEqual([]);

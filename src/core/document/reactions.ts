@@ -2,7 +2,7 @@ import type { ChargeLine, Preparation } from './document';
 import type { Reaction, Term } from './reaction';
 import type { Stage } from './steps';
 
-type Reacting = Pick<Preparation, 'reactions' | 'stages' | 'lines'>;
+type Reacting = Pick<Preparation, 'reactions' | 'stages' | 'lines' | 'substances'>;
 
 export const leftOf = ({ terms }: Pick<Reaction, 'terms'>): readonly Term[] =>
   terms.filter(({ side }) => side === 'left');
@@ -61,13 +61,23 @@ export function feeding(doc: Reacting, reaction: Reaction): readonly Reaction[] 
   return [...new Set([...isolated, ...inPlace])].filter((one) => one !== reaction);
 }
 
-/** The reaction that makes a substance which another one takes without a line that brings it. */
-export function makerOf(
-  { reactions }: Pick<Preparation, 'reactions'>,
-  reaction: Reaction,
-  substance: string,
-): Reaction | undefined {
-  return reactions.find((one) => one !== reaction && rightOf(one).some((term) => term.substance === substance));
+const isWater = ({ substances }: Reacting, id: string) =>
+  substances.some((one) => one.id === id && one.formula === 'H2O');
+
+/** Water that a line brings, as itself or as what something is dissolved in. */
+const hasWater = (doc: Reacting): boolean =>
+  doc.lines.some(
+    ({ substance, strength, solvent }) =>
+      isWater(doc, substance) || (strength !== undefined && (solvent === undefined || isWater(doc, solvent))),
+  );
+
+/**
+ * The reaction that makes a substance which another one takes without a line that brings it. Where there is water anyway, nobody waits for
+ * what a reaction makes of it.
+ */
+export function makerOf(doc: Reacting, reaction: Reaction, substance: string): Reaction | undefined {
+  if (isWater(doc, substance) && hasWater(doc)) return undefined;
+  return doc.reactions.find((one) => one !== reaction && rightOf(one).some((term) => term.substance === substance));
 }
 
 /** Reactions in an order in which each comes after those that feed it. A circle is cut where it is met. */

@@ -94,7 +94,7 @@ function reactantsOf(
 ): readonly Reactant[] | undefined {
   const own = [...facts.lines.values()].filter((line) => line.line.reaction === reaction.id && takesPart(line));
   const isPlenty = (id: string) =>
-    broughtBeside(facts, reaction, id) !== undefined && (isWater(facts, id) || !makerOf(facts.doc, reaction, id));
+    broughtBeside(facts, reaction, id) !== undefined && !makerOf(facts.doc, reaction, id);
   const brought = leftOf(reaction).filter(
     ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlenty(substance),
   );

@@ -56,12 +56,13 @@ function giveUp(
 ): void {
   const id = work.stage?.substance ?? '';
   const content = material === undefined ? undefined : contentIn(work, pot, material);
-  const free = material === undefined ? productIn(work, pot) : 0;
-  if (!content && free === 0) {
-    if (material === undefined) work.remark('Nothing of what it is for is foreseen in the pot: only water comes over.');
+  // A material may also bring it by a strength of its line; then it is there under its own name.
+  const there = content?.grams ?? productIn(work, pot);
+  if (there === 0) {
+    work.remark('Nothing of what it is for is foreseen in the pot: only water comes over.');
     return;
   }
-  const released = content ? givenUp(work, content, byHeat) : free;
+  const released = material === undefined ? there : givenUp(work, { grams: there }, byHeat);
   const most = carriedBy(work, id, collected);
   const grams = Math.min(released, most);
   if (grams < released) {

@@ -30,7 +30,7 @@ export function contentIn(work: Worktop, place: string, line: string): Content |
 }
 
 /** Grams that a material gives up of its content; the rest is lost with what is left of it. */
-export function givenUp(work: Worktop, { grams }: Content, how: GivesUp): number {
+export function givenUp(work: Worktop, { grams }: Pick<Content, 'grams'>, how: GivesUp): number {
   const given = work.assume({ key: 'given', dim: 'fraction', unit: '%', ...how });
   work.lose(
     'material',
