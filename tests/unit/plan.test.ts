@@ -10,6 +10,8 @@ import {
   withLine,
   withTerms,
 } from '../support/preparations';
+import { jobDocument } from '../support/jobs/job';
+import { jobs } from '../support/jobs';
 import { renderFinding } from '@/core/finding/renderFinding';
 import type { Plan } from '@/core/plan/planTypes';
 import type { Pin, Preparation } from '@/core/document/document';
@@ -62,6 +64,17 @@ test('each pin holds what it says, and the rest follows in proportion', () => {
   const mass = pinned(doc, { at: 'line', line: 'anhydride', digits: '5.41', unit: 'g', over: 'bench' });
   expect(target(mass, 'anhydride')?.exact.q.value).toBeCloseTo(5, 9);
   expect(target(mass, 'aniline')?.exact.q.value).toBeCloseTo(4, 9);
+});
+
+test('of what is given in equivalents a solution is measured out, a bottle that is nearly pure or a solid is weighed', () => {
+  const doc = jobDocument(jobs['juice']!);
+  const plan = computePlan(doc);
+  const acid = target(plan, 'acid')?.exact;
+  expect(acid?.q.dim).toBe('volume');
+  // 3.1 moles of 3 M acid to one of salt.
+  const salt = plan.lines.find(({ facts }) => facts.line.id === 'taken')?.total.amount?.q.value ?? NaN;
+  expect(acid?.q.value).toBeCloseTo((3.1 * salt * 1000) / 3, 1);
+  expect(target(computePlan(jobDocument(jobs['ester']!)), 'acetic-acid')?.exact.q.dim).toBe('mass');
 });
 
 test('what does not scale stays: boiling aids, the number of washes; portions grow instead', () => {

@@ -156,10 +156,12 @@ function expectedMass(id: string, mass: Worked<'mass'>, percent: string): Worked
 /** What a device measures of a line; a thermometer measures no amount, and the reader refuses it there. */
 const amountDim = (device: Device) => (device.unit === 'mL' ? 'volume' : 'mass');
 
-/** A line is measured the way its device reads; without a device, the way it is written (an amount is weighed). */
+/** A line is measured the way its device reads; without a device, the way it is written: an amount is weighed, of a solution measured out. */
 function inMeasuredDim(facts: Facts, { line, bottle }: LineFacts, worked: Measured): Measured {
   const device = facts.doc.devices.find(({ id }) => id === line.device);
-  const wanted = device ? amountDim(device) : worked.q.dim === 'amount' ? 'mass' : worked.q.dim;
   const amounts = lineAmounts(worked, bottle);
+  // Nobody weighs a solution of which moles are wanted.
+  const usual = line.strength !== undefined && amounts.volume !== undefined ? 'volume' : 'mass';
+  const wanted = device ? amountDim(device) : worked.q.dim === 'amount' ? usual : worked.q.dim;
   return amounts[wanted] ?? worked;
 }

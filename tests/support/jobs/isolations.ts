@@ -71,7 +71,7 @@ export const isolations: Readonly<Record<string, Tried>> = {
       taken: [
         'reactant',
         'all',
-        { substance: 'salt', reaction: 'decomposition', supply: { stage: 'salt' }, vessel: 'apart' },
+        { substance: 'salt', reaction: 'decomposition', supply: { stage: 'salt' }, vessel: 'second' },
       ],
       acid: [
         'reagent in excess',
@@ -83,7 +83,7 @@ export const isolations: Readonly<Record<string, Tried>> = {
     vessels: {
       beaker: ['beaker', 400],
       salt: ['beaker', 100],
-      apart: ['beaker', 100],
+      second: ['beaker', 100],
       filtrate: ['filter flask', 250],
       dish: ['dish', 100],
     },
@@ -103,16 +103,16 @@ export const isolations: Readonly<Record<string, Tried>> = {
       ],
       'dry-salt': ['drying', { of: 'salt', where: 'oven', minutes: 60, further_min: 20, most_C: 60 }, { in: 'salt' }],
       weigh: ['weighing', { of: 'salt' }, { in: 'salt' }],
-      taken: ['charge', { line: 'taken' }, { in: 'apart' }],
+      taken: ['charge', { line: 'taken' }, { in: 'second' }],
       decompose: [
         'resuspending',
         { lines: ['acid'], minutes: 15, at_C: 60, aim: 'react', of: 'acid' },
-        { in: 'apart', to: 'apart' },
+        { in: 'second', to: 'second' },
       ],
       off: [
         'vacuumFiltration',
         { of: 'acid', wash: 'water', solvent: 'water', at_C: 20, air_min: 5, keeps: 'filtrate' },
-        { in: 'apart' },
+        { in: 'second' },
       ],
       down: ['boilingDown', { to_mL: 15, way: 'open', of: 'acid' }],
       stand: ['evaporation', { of: 'acid', days: 7 }, { in: 'dish' }],
