@@ -4,15 +4,18 @@ import Button from 'react-bootstrap/Button';
 import { Icon } from '@/components/Icon';
 import { moveLine } from '@/core/editing/edit';
 import { Sortable } from '@/components/Sortable';
-import { takesPart } from '@/core/plan/chargeTable';
+import { speciesOf, takesPart } from '@/core/plan/chargeTable';
 import { ChargeRow } from './ChargeRow';
 import { extentScale } from './ExtentBar';
 import { PasteRows } from './PasteRows';
+import { MadeRow } from './MadeRow';
 import { ProductRow } from './ProductRow';
 import { usePastedTable } from './usePastedTable';
 import { usePlanView } from '@/components/plan/planView';
 import { cellWorked } from './cells';
 import { WorkingPanel } from '@/components/WorkingPanel';
+import type { Extents } from '@/core/stoichiometry/extents';
+import type { Reaction } from '@/core/document/reaction';
 import type { Plan, PlanLine } from '@/core/plan/planTypes';
 
 const columns = 8;
@@ -26,6 +29,8 @@ interface Axis {
   readonly plumb: number | undefined;
 }
 
+const nameOf = ({ doc }: Plan, id: string) => doc.substances.find((one) => one.id === id)?.name ?? id;
+
 const noAxis: Axis = { percent: extentScale([]), plumb: undefined };
 
 /** The lines of each reaction on its own axis; where nothing is made, what is taken apart. */
@@ -38,13 +43,24 @@ function reactionParts({ doc, lines, charge }: Plan) {
     return {
       reaction,
       lines: lines.filter((line) => line.facts.line.reaction === reaction.id && joins(line)),
+      made: madeBefore(lines, reaction, extents),
       axis: { percent, plumb } satisfies Axis,
     };
   });
   const others = lines.filter((line) => joins(line) && parts.every((part) => !part.lines.includes(line)));
   return others.length > 0 || parts.length === 0
-    ? [...parts, { reaction: undefined, lines: others, axis: noAxis }]
+    ? [...parts, { reaction: undefined, lines: others, made: [], axis: noAxis }]
     : parts;
+}
+
+/** Reactants of which no line tells: an earlier reaction makes them. */
+function madeBefore(lines: readonly PlanLine[], { id }: Reaction, extents: Extents | undefined) {
+  const charged = new Set(
+    lines.filter(({ facts }) => facts.line.reaction === id && takesPart(facts)).map(({ facts }) => speciesOf(facts)),
+  );
+  return extents
+    ? extents.reactants.filter((one) => !charged.has(one.id)).map((reactant) => ({ reactant, extents }))
+    : [];
 }
 
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
@@ -99,7 +115,7 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
               </th>
             </tr>
           </thead>
-          {parts.map(({ reaction, lines, axis }) => (
+          {parts.map(({ reaction, lines, made, axis }) => (
             <tbody key={reaction?.id ?? 'apart'}>
               {reaction && parts.length > 1 && (
                 <tr className="board-section">
@@ -108,6 +124,18 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
                   </th>
                 </tr>
               )}
+              {made.map(({ reactant, extents }) => (
+                <Fragment key={reactant.id}>
+                  <MadeRow reaction={reaction?.id ?? ''} reactant={reactant} extents={extents} percent={axis.percent} />
+                  {working && open?.startsWith(`made/${reaction?.id ?? ''}/${reactant.id}/`) && (
+                    <tr className="working-row">
+                      <td colSpan={columns}>
+                        <WorkingPanel worked={working} doc={plan.doc} title={nameOf(plan, reactant.id)} />
+                      </td>
+                    </tr>
+                  )}
+                </Fragment>
+              ))}
               {lines.map((line) => row(line, axis))}
               {reaction && <ProductRow reaction={reaction} plumb={axis.plumb} />}
               {reaction && working && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && (

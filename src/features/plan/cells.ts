@@ -4,8 +4,9 @@ import type { Worked } from '@/core/quantity/worked';
 
 /** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */
 export function cellWorked(plan: Plan, key: string): Worked | undefined {
-  const [owner = '', column = '', part = ''] = key.split('/');
+  const [owner = '', column = '', part = '', last = ''] = key.split('/');
   if (owner === 'waste') return wasteCell(plan, column, part);
+  if (owner === 'made') return madeCell(plan, { reaction: column, substance: part, column: last });
   if (owner === 'product') return productCell(plan, column, part);
   if (owner === 'scale') return plan.factor.ok ? plan.factor.value : undefined;
   if (owner === 'vessel') {
@@ -30,6 +31,15 @@ export function cellWorked(plan: Plan, key: string): Worked | undefined {
     default:
       return undefined;
   }
+}
+
+function madeCell(
+  plan: Plan,
+  { reaction, substance, column }: { readonly reaction: string; readonly substance: string; readonly column: string },
+): Worked | undefined {
+  const extents = plan.charge.reactions.get(reaction)?.extents;
+  const own = extents?.reactants.find(({ id }) => id === substance);
+  return column === 'extent' || column === 'excess' ? own?.[column] : undefined;
 }
 
 function wasteCell(plan: Plan, stream: string, part: string): Worked | undefined {
