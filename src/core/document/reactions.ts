@@ -61,22 +61,24 @@ export function feeding(doc: Reacting, reaction: Reaction): readonly Reaction[] 
   return [...new Set([...isolated, ...inPlace])].filter((one) => one !== reaction);
 }
 
-const isWater = ({ substances }: Reacting, id: string) =>
-  substances.some((one) => one.id === id && one.formula === 'H2O');
-
-/** Water that a line brings, as itself or as what something is dissolved in. */
-const hasWater = (doc: Reacting): boolean =>
-  doc.lines.some(
-    ({ substance, strength, solvent }) =>
-      isWater(doc, substance) || (strength !== undefined && (solvent === undefined || isWater(doc, solvent))),
+/** Whether a substance is water, and a line brings some: as itself, or as what something is dissolved in. It never limits. */
+export function isWaterAtHand({ substances, lines }: Reacting, id: string): boolean {
+  const isWater = (other: string) => substances.some((one) => one.id === other && one.formula === 'H2O');
+  return (
+    isWater(id) &&
+    lines.some(
+      ({ substance, strength, solvent }) =>
+        isWater(substance) || (strength !== undefined && (solvent === undefined || isWater(solvent))),
+    )
   );
+}
 
 /**
  * The reaction that makes a substance which another one takes without a line that brings it. Where there is water anyway, nobody waits for
  * what a reaction makes of it.
  */
 export function makerOf(doc: Reacting, reaction: Reaction, substance: string): Reaction | undefined {
-  if (isWater(doc, substance) && hasWater(doc)) return undefined;
+  if (isWaterAtHand(doc, substance)) return undefined;
   return doc.reactions.find((one) => one !== reaction && rightOf(one).some((term) => term.substance === substance));
 }
 

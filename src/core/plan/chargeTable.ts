@@ -4,7 +4,7 @@ import { extents } from '../stoichiometry/extents';
 import { lineAmounts } from '../stoichiometry/lineAmounts';
 import { theoreticalYield } from '../stoichiometry/theoreticalYield';
 import { fromWorked } from '../quantity/worked';
-import { inOrder, leftOf, mainReaction, makerOf } from '../document/reactions';
+import { inOrder, isWaterAtHand, leftOf, mainReaction, makerOf } from '../document/reactions';
 import { numeral } from './facts';
 import type { Facts, LineFacts, SubstanceFacts } from './facts';
 import type { Amounts, Measured } from '../stoichiometry/lineAmounts';
@@ -94,7 +94,8 @@ function reactantsOf(
 ): readonly Reactant[] | undefined {
   const own = [...facts.lines.values()].filter((line) => line.line.reaction === reaction.id && takesPart(line));
   const isPlenty = (id: string) =>
-    broughtBeside(facts, reaction, id) !== undefined && !makerOf(facts.doc, reaction, id);
+    isWaterAtHand(facts.doc, id) ||
+    (broughtBeside(facts, reaction, id) !== undefined && !makerOf(facts.doc, reaction, id));
   const brought = leftOf(reaction).filter(
     ({ substance }) => own.some((line) => speciesOf(line) === substance) || !isPlenty(substance),
   );
@@ -109,22 +110,15 @@ function reactantsOf(
   return found as readonly Reactant[];
 }
 
-export const isWater = ({ substances }: Pick<Facts, 'substances'>, id: string): boolean =>
-  substances.get(id)?.substance.formula === 'H2O';
-
 /**
- * What brings a reactant that no line of the reaction charges: a quench or a solvent, what another reaction has left over, the water of a
- * solution. It never limits.
+ * A line that brings a reactant which no line of the reaction charges: a quench or a solvent, what another reaction has left over. It
+ * never limits.
  */
-export function broughtBeside(facts: Facts, reaction: Reaction, substance: string): LineFacts | undefined {
-  const wants = isWater(facts, substance);
-  return [...facts.lines.values()].find((one) => {
-    const { reaction: into, substance: id, strength, solvent } = one.line;
-    const takes = takesPart(one) && into === reaction.id;
-    if (!takes && (speciesOf(one) === substance || id === substance)) return true;
-    const aqueous = strength !== undefined && (solvent === undefined || isWater(facts, solvent));
-    return wants && ((!takes && isWater(facts, id)) || aqueous);
-  });
+export function broughtBeside({ lines }: Facts, reaction: Reaction, substance: string): LineFacts | undefined {
+  const takes = (one: LineFacts) => takesPart(one) && one.line.reaction === reaction.id;
+  return [...lines.values()].find(
+    (one) => !takes(one) && (speciesOf(one) === substance || one.line.substance === substance),
+  );
 }
 
 /** What an earlier reaction makes of a substance that is not isolated: no line brings it, and all of it goes on. */

@@ -72,16 +72,18 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
   const rest = plan.lines.filter((line) => parts.every(({ lines }) => !lines.includes(line)));
   const shown = [...parts.flatMap(({ lines }) => lines), ...rest].map(({ facts }) => facts.line.id);
   const working = open === undefined ? undefined : cellWorked(plan, open);
+  const workingRow = (title: string) =>
+    working && (
+      <tr className="working-row">
+        <td colSpan={columns}>
+          <WorkingPanel worked={working} doc={plan.doc} title={title} />
+        </td>
+      </tr>
+    );
   const row = (line: PlanLine, { percent, plumb }: Axis = noAxis) => (
     <Fragment key={line.facts.line.id}>
       <ChargeRow line={line} percent={percent} plumb={plumb} />
-      {working && open?.startsWith(`${line.facts.line.id}/`) && (
-        <tr className="working-row">
-          <td colSpan={columns}>
-            <WorkingPanel worked={working} doc={plan.doc} title={line.facts.substance.substance.name} />
-          </td>
-        </tr>
-      )}
+      {open?.startsWith(`${line.facts.line.id}/`) && workingRow(line.facts.substance.substance.name)}
     </Fragment>
   );
   return (
@@ -127,24 +129,13 @@ export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
               {made.map(({ reactant, extents }) => (
                 <Fragment key={reactant.id}>
                   <MadeRow reaction={reaction?.id ?? ''} reactant={reactant} extents={extents} percent={axis.percent} />
-                  {working && open?.startsWith(`made/${reaction?.id ?? ''}/${reactant.id}/`) && (
-                    <tr className="working-row">
-                      <td colSpan={columns}>
-                        <WorkingPanel worked={working} doc={plan.doc} title={nameOf(plan, reactant.id)} />
-                      </td>
-                    </tr>
-                  )}
+                  {open?.startsWith(`made/${reaction?.id ?? ''}/${reactant.id}/`) &&
+                    workingRow(nameOf(plan, reactant.id))}
                 </Fragment>
               ))}
               {lines.map((line) => row(line, axis))}
               {reaction && <ProductRow reaction={reaction} plumb={axis.plumb} />}
-              {reaction && working && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && (
-                <tr className="working-row">
-                  <td colSpan={columns}>
-                    <WorkingPanel worked={working} doc={plan.doc} title="Product" />
-                  </td>
-                </tr>
-              )}
+              {reaction && open?.startsWith('product/') && open.endsWith(`/${reaction.id}`) && workingRow('Product')}
             </tbody>
           ))}
           <tbody>

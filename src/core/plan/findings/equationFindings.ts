@@ -1,7 +1,7 @@
-import { leftOf, makerOf, rightOf } from '../../document/reactions';
+import { isWaterAtHand, leftOf, makerOf, rightOf } from '../../document/reactions';
 import { describeImbalance } from '../../stoichiometry/balance';
 import { finding } from '../../finding/finding';
-import { broughtBeside, isWater, speciesOf, takesPart } from '../chargeTable';
+import { broughtBeside, speciesOf, takesPart } from '../chargeTable';
 import type { Reaction } from '../../document/reaction';
 import type { LineFacts } from '../facts';
 import type { PlanDraft } from '../planTypes';
@@ -52,11 +52,10 @@ function ofReaction(
     [...facts.lines.values()].filter((one) => takesPart(one) && one.line.reaction === reaction.id).map(speciesOf),
   );
   for (const { substance: term } of leftOf(reaction)) {
-    if (supplied.has(term) || makerOf(doc, reaction, term)) continue;
+    // Water is everywhere in a work-up: that it does not limit goes without saying.
+    if (supplied.has(term) || isWaterAtHand(doc, term) || makerOf(doc, reaction, term)) continue;
     const beside = broughtBeside(facts, reaction, term);
     const name = facts.substances.get(term)?.substance.name ?? term;
-    // Water is everywhere in a work-up: that it does not limit goes without saying.
-    if (beside && isWater(facts, term)) continue;
     found.push(
       beside
         ? finding('equation.beside', 'note', { term, ...where }, { name, line: lineSays(beside) })
