@@ -5,7 +5,7 @@ import { benchHttp } from './benchHttp.mjs';
 import { benchPlan } from './benchPlan.mjs';
 import { benchHostile, benchLoad } from './benchLoad.mjs';
 import { startMariaDb } from './mariadb.mjs';
-import { ensureDebianPackages, ensureNodeModules, run, say } from './system.mjs';
+import { ensureDebianPackages, run, say } from './system.mjs';
 
 // Benchmarks with a database of their own, written to disk as in use. Numbers only: nothing here passes or fails.
 const script = (name, env = process.env) =>
@@ -48,7 +48,6 @@ const folder = mkdtempSync(join(tmpdir(), 'mozle-bench-'));
 let database;
 try {
   ensureDebianPackages(['mariadbd', 'mariadb', 'chromium']);
-  await ensureNodeModules();
   say((await script('benchPlan')).output.trim());
   for (const line of await inBrowser()) say(line);
   database = await startMariaDb(folder);

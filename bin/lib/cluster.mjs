@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { prepareDatabase, startApp, testDist, testEnv } from './app.mjs';
 import { enter, faults, issue, pause, seeded, write } from './load.mjs';
 import { startCluster } from './galera.mjs';
-import { end, ensureBuild, ensureDebianPackages, ensureNodeModules, port, run, say } from './system.mjs';
+import { end, ensureBuild, ensureDebianPackages, port, run, say } from './system.mjs';
 
 // Two instances on different nodes of a three-node cluster. Two tablets of each bench write through different instances, so
 // that the nodes contend for the same record; then the node of one instance is killed. Tablets may have to send again; nothing
@@ -17,7 +17,6 @@ let cluster;
 
 try {
   ensureDebianPackages(['mariadbd', 'mariadb', 'rsync', 'galera']);
-  await ensureNodeModules();
   await ensureBuild(testDist);
   cluster = await startCluster(3);
   const env = (i) => testEnv(cluster.url(i), folder);

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { prepareDatabase, startApp, testDist, testEnv } from './app.mjs';
 import { faults, issue, pause, seeded, write } from './load.mjs';
 import { startMariaDb } from './mariadb.mjs';
-import { end, ensureBuild, ensureDebianPackages, ensureNodeModules, port, run, say } from './system.mjs';
+import { end, ensureBuild, ensureDebianPackages, port, run, say } from './system.mjs';
 
 // App and database are killed in turn, at moments that follow from the seed, while 24 benches write. Every entry that was
 // acknowledged must then be there once, with the number and content that were told; every chain must verify; and a board that
@@ -29,7 +29,6 @@ async function kill(child) {
 
 try {
   ensureDebianPackages(['mariadbd', 'mariadb']);
-  await ensureNodeModules();
   await ensureBuild(testDist);
   // Written to disk as in use: that is what is tested.
   database = await startMariaDb(folder);

@@ -4,18 +4,7 @@ import { prepareDatabase, startApp } from './app.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import { settingFaults, settingOf } from './sources.mjs';
 import { supervise } from './supervise.mjs';
-import {
-  ensureBuild,
-  ensureDebianPackages,
-  ensureNode,
-  ensureNodeModules,
-  ensureSpace,
-  lock,
-  port,
-  say,
-  Stop,
-  unlock,
-} from './system.mjs';
+import { ensureBuild, ensureDebianPackages, lock, port, say, Stop, unlock } from './system.mjs';
 
 /**
  * Starts database and app and keeps both running until the operator ends it.
@@ -41,18 +30,15 @@ export async function launch({ env: set = {}, fresh = false, onReady }) {
     process.exit(code);
   };
   try {
-    ensureNode();
     const faults = settingFaults({ ...process.env, ...set });
     if (faults.length > 0) throw new Stop(faults.join('\n'));
     const at = await port(Number(settingOf('PORT')));
-    ensureSpace('.', 1500);
     mkdirSync(folder, { recursive: true, mode: 0o700 });
     // The lock guards the local database; instances on a server of its own may run side by side.
     if (!outside) lock(folder);
     process.on('SIGINT', () => close(0));
     process.on('SIGTERM', () => close(0));
     if (!outside) ensureDebianPackages(['mariadbd', 'mariadb']);
-    await ensureNodeModules();
     if (fresh)
       for (const name of ['mariadb', 'password', 'mariadb.log', 'keys.json', 'anchors.jsonl'])
         rmSync(join(folder, name), { recursive: true, force: true });

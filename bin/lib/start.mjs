@@ -12,8 +12,8 @@ await launch({
   // Demo data are for bin/demo alone.
   env: { MOZLE_DEMO: '' },
   onReady: async ({ at, env }) => {
-    say(`Mozle is ready: ${settingOf('PUBLIC_URL') || `http://localhost:${at}`}`);
     const { output } = await runScript('accounts', ['first'], env);
+    say(`Mozle is ready: ${settingOf('PUBLIC_URL') || `http://localhost:${at}`}`);
     if (output.trim()) say(`\n${output.trim()}\n`);
     say(`Logs and keys are in ${settingOf('MOZLE_DATA')}/. Ctrl-C stops everything.`);
   },

@@ -65,6 +65,12 @@ export function ensureNode() {
     throw new Stop(`Node 20.19 or later is needed; this is ${process.versions.node}.`);
 }
 
+/** Whether every package that the app needs lies here; an install that was interrupted leaves some out. */
+export const isInstalled = () =>
+  Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).dependencies).every((name) =>
+    existsSync(join('node_modules', name, 'package.json')),
+  );
+
 /** Packages from the committed lock, skipped while neither it nor package.json has changed. */
 export async function ensureNodeModules() {
   const stamp = 'node_modules/.mozle-stamp';
@@ -72,7 +78,7 @@ export async function ensureNodeModules() {
     .update(readFileSync('package.json'))
     .update(readFileSync('package-lock.json'))
     .digest('hex');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted && isInstalled()) return;
   say('installing packages');
   const { code, output } = await run('npm', ['install', '--no-audit', '--no-fund']);
   if (code !== 0)

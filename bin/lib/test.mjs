@@ -146,7 +146,7 @@ try {
   await jest('service', 'service', ['--forceExit'], { DATABASE_URL: url });
   if (all) {
     // A short run of what bin/test-crash does at length.
-    await single('crash, 10 rounds', 'node', ['bin/lib/crash.mjs', '10', '7']);
+    await single('crash, 10 rounds', 'bin/test-crash', ['10', '7']);
     for (const seed of seeds)
       await jest(`properties, seed ${seed}`, 'unit', [`--testPathPatterns=${propertySuites}`], {
         FC_SEED: String(seed),
@@ -156,6 +156,7 @@ try {
       FUZZ: '10000',
     });
     await single('a start as in use', 'node', ['bin/lib/testStart.mjs']);
+    await single('a fresh machine', 'node', ['bin/lib/testFresh.mjs']);
   }
   const env = testEnv(url, folder);
   await prepareDatabase(env);

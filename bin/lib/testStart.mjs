@@ -18,7 +18,7 @@ const expect = (what, good) => {
 };
 const pause = (ms) => new Promise((next) => setTimeout(next, ms));
 let output = '';
-const launched = spawn('node', ['bin/lib/start.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+const launched = spawn('bin/start', [], { env, stdio: ['ignore', 'pipe', 'pipe'] });
 for (const stream of [launched.stdout, launched.stderr]) stream.on('data', (part) => (output += part));
 
 async function until(what, work, seconds = 90) {
@@ -78,9 +78,9 @@ try {
     await until(`${word} comes back after ${signal}`, isWell, 120);
   }
   const elsewhere = { ...env, PORT: String(await port()), PUBLIC_URL: 'https://mozle.example', MOZLE_DEMO: '1' };
-  const demo = await run('node', ['bin/lib/demo.mjs'], { env: elsewhere });
+  const demo = await run('bin/demo', [], { env: elsewhere });
   expect('the demo refuses to be reached from elsewhere', demo.code !== 0 && /published/.test(demo.output));
-  const odd = await run('node', ['bin/lib/start.mjs'], { env: { ...env, PORT: 'x', TRUST_PROXY: '-1' } });
+  const odd = await run('bin/start', [], { env: { ...env, PORT: 'x', TRUST_PROXY: '-1' } });
   expect(
     'settings that cannot be are named',
     odd.code !== 0 && /PORT=x/.test(odd.output) && /TRUST_PROXY=-1/.test(odd.output),

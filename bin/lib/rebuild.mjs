@@ -1,0 +1,3 @@
+import { scriptOnDatabase } from './onDatabase.mjs';
+
+await scriptOnDatabase('rebuildResults');
