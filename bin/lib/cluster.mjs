@@ -19,7 +19,7 @@ try {
   ensureDebianPackages(['mariadbd', 'mariadb', 'rsync', 'galera']);
   await ensureBuild(testDist);
   cluster = await startCluster(3);
-  const env = (i) => testEnv(cluster.url(i), folder);
+  const env = (i) => testEnv(cluster.url(i), cluster.folder);
   await prepareDatabase(env(0));
   for (const i of [0, 1]) {
     const at = await port();

@@ -57,7 +57,8 @@ export async function startCluster(count) {
       '--no-defaults',
       `--user=${user}`,
       `--datadir=${data}`,
-      '--auth-root-authentication-method=normal',
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${userInfo().username}`,
       '--skip-test-db',
     ];
     const { code, output } = await run('mariadb-install-db', init);
@@ -109,7 +110,7 @@ export async function startCluster(count) {
 }
 
 const client = ({ home }, sql) =>
-  run('mariadb', ['--no-defaults', '-N', '-u', 'root', `--socket=${join(home, 's')}`, '-e', sql]);
+  run('mariadb', ['--no-defaults', '-N', '-u', userInfo().username, `--socket=${join(home, 's')}`, '-e', sql]);
 
 /** Waits until a node is synced in a cluster of so many. */
 async function synced(node, size) {

@@ -3,7 +3,11 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import { join, resolve } from 'node:path';
+import { askBySocket, lockAccounts, makeAppAccount } from './databaseAccounts.mjs';
 import { end, port, run, say, Stop } from './system.mjs';
+
+/** Where the running server of a data folder is to be found. */
+export const serverFile = 'server.json';
 
 const asUser = () => (process.getuid?.() === 0 ? ['--user=root'] : [`--user=${userInfo().username}`]);
 
@@ -19,6 +23,9 @@ export async function startMariaDb(folder, { sync = true, wanted } = {}) {
   // Unix sockets have short paths at most, project folders need not.
   const run_ = mkdtempSync(join(tmpdir(), 'mozle-'));
   const socket = join(run_, 's');
+  // The only folder whose files a statement could reach; nothing is ever in it.
+  const files = join(run_, 'files');
+  mkdirSync(files);
   if (!existsSync(join(folder, 'password'))) await initialize(folder, data);
   const at = await port(wanted);
   const log = openSync(logFile, 'a', 0o600);
@@ -32,6 +39,8 @@ export async function startMariaDb(folder, { sync = true, wanted } = {}) {
       `--port=${at}`,
       '--bind-address=127.0.0.1',
       '--skip-name-resolve',
+      '--local-infile=0',
+      `--secure-file-priv=${files}`,
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',
       '--skip-log-bin',
@@ -42,11 +51,19 @@ export async function startMariaDb(folder, { sync = true, wanted } = {}) {
   );
   const stop = async () => {
     await end(server, 20_000);
+    rmSync(join(folder, serverFile), { force: true });
     rmSync(run_, { recursive: true, force: true });
   };
   try {
     await ready(server, socket, folder);
-    await secure(folder, socket);
+    await lockAccounts(socket);
+    if (!existsSync(join(folder, 'password'))) {
+      const password = randomBytes(18).toString('hex');
+      await makeAppAccount(socket, password);
+      writeFileSync(join(folder, 'password'), password, { mode: 0o600 });
+    }
+    // For the commands that look after it.
+    writeFileSync(join(folder, serverFile), JSON.stringify({ port: at, socket }), { mode: 0o600 });
   } catch (error) {
     await stop();
     throw error;
@@ -58,7 +75,7 @@ export async function startMariaDb(folder, { sync = true, wanted } = {}) {
     stop,
     server,
     /** Whether it answers within a few seconds: a frozen one does not. */
-    answers: async () => (await client(socket, 'SELECT 1', 6000)).code === 0,
+    answers: async () => (await askBySocket(socket, 'SELECT 1', { timeout: 6000 })).code === 0,
   };
 }
 
@@ -69,7 +86,8 @@ async function initialize(folder, data) {
     '--no-defaults',
     ...asUser(),
     `--datadir=${data}`,
-    '--auth-root-authentication-method=normal',
+    '--auth-root-authentication-method=socket',
+    `--auth-root-socket-user=${userInfo().username}`,
     '--skip-test-db',
   ]);
   if (code !== 0)
@@ -83,27 +101,11 @@ async function ready(server, socket, folder) {
   const deadline = Date.now() + 60_000;
   while (Date.now() < deadline) {
     if (server.exitCode !== null || server.signalCode !== null) throw broken;
-    if (existsSync(socket) && (await client(socket, 'SELECT 1')).code === 0) return;
+    // Whoever is turned away was answered: an installation of before knows the operator by no name yet.
+    if (existsSync(socket) && isAnswer(await askBySocket(socket, 'SELECT 1'))) return;
     await new Promise((next) => setTimeout(next, 100));
   }
   throw broken;
 }
 
-const client = (socket, sql, timeout = 60_000) =>
-  run('mariadb', ['--no-defaults', '-u', process.env.MOZLE_DB_ADMIN ?? 'root', `--socket=${socket}`, '-e', sql], {
-    timeout,
-    killSignal: 'SIGKILL',
-  });
-
-/** First start: the app's own account with a random password, for databases whose name begins with mozle. */
-async function secure(folder, socket) {
-  const file = join(folder, 'password');
-  if (existsSync(file)) return;
-  const password = randomBytes(18).toString('hex');
-  const { code, output } = await client(
-    socket,
-    `CREATE USER mozle@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON \`mozle%\`.* TO mozle@'127.0.0.1'; CREATE DATABASE mozle CHARACTER SET utf8mb4;`,
-  );
-  if (code !== 0) throw new Stop(`The database account could not be made: ${output.trim()}`);
-  writeFileSync(file, password, { mode: 0o600 });
-}
+const isAnswer = ({ code, output }) => code === 0 || /ERROR (1045|1698)/.test(output);

@@ -8,11 +8,16 @@ export function exitWith({ code, output }) {
   process.exit(code ?? 1);
 }
 
-/** A command that is one of the app's scripts, on the database that is named or runs here. */
-export async function scriptOnDatabase(name, args = []) {
+/**
+ * A command that is one of the app's scripts, on the database that is named or runs here.
+ *
+ * @param brokenBefore what the command found wrong itself
+ */
+export async function scriptOnDatabase(name, args = [], brokenBefore = 0) {
   try {
     const DATABASE_URL = databaseAddress(settingOf('MOZLE_DATA'));
-    exitWith(await runScript(name, args, { ...process.env, DATABASE_URL }));
+    const { code, output } = await runScript(name, args, { ...process.env, DATABASE_URL });
+    exitWith({ code: brokenBefore > 0 ? 1 : code, output });
   } catch (error) {
     console.error(error instanceof Stop ? error.message : error);
     process.exit(1);

@@ -142,6 +142,7 @@ try {
   const url = database.url('mozle');
   // Two cores: the build beside the checks, then two workers each.
   await Promise.all([ensureBuild(testDist, 'checked'), checks()]);
+  await single('the database’s door', 'node', ['bin/lib/testDatabase.mjs']);
   await jest('unit', 'unit', []);
   await jest('service', 'service', ['--forceExit'], { DATABASE_URL: url });
   if (all) {
