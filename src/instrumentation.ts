@@ -9,3 +9,14 @@ export async function register(): Promise<void> {
   const { readStructures } = await import('./server/structures');
   void readStructures(['C']).catch(() => undefined);
 }
+
+/** An expected failure of a page answers with its own status. */
+export async function onRequestError(
+  error: unknown,
+  request: { readonly headers: NodeJS.Dict<string | string[]> },
+): Promise<void> {
+  if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
+  const { notePageFailure } = await import('./server/pageFailure');
+  const number = request.headers['mozle-request'];
+  notePageFailure(error, Array.isArray(number) ? number[0] : number);
+}

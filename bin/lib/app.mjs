@@ -37,13 +37,19 @@ export async function prepareDatabase(env, options = []) {
   return lines.filter((line) => line.startsWith('database:'));
 }
 
-/** Starts the built app on a port and waits until it answers. */
+/**
+ * Starts the built app on a port and waits until it answers.
+ *
+ * @param output where it logs to: a descriptor, or something that takes its parts
+ */
 export async function startApp(port, env, output = 'inherit') {
+  const isTaken = typeof output.write === 'function';
   const child = spawn('node', ['bin/lib/serve.mjs'], {
     env: { ...env, PORT: String(port), NODE_ENV: 'production' },
-    stdio: ['ignore', output, output],
+    stdio: isTaken ? ['ignore', 'pipe', 'pipe'] : ['ignore', output, output],
     detached: true,
   });
+  if (isTaken) for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => output.write(part));
   const deadline = Date.now() + 30_000;
   while (Date.now() < deadline) {
     if (child.exitCode !== null) throw new Stop('The app did not start.');

@@ -7,7 +7,7 @@ import { readAnchors, sealText } from './sources.mjs';
 import { ensureDebianPackages, say, Stop } from './system.mjs';
 
 // What ends with a process or is drawn anew: nobody stays signed in across a restore.
-const withoutData = ['sessions', 'attempts', 'devices', 'user_links'];
+const withoutData = ['sessions', 'attempts', 'devices', 'user_links', 'admissions'];
 
 async function backup(file) {
   const { name, args, env } = connection();

@@ -1,6 +1,7 @@
-import { mkdirSync, openSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { prepareDatabase, startApp } from './app.mjs';
+import { appLog } from './appLog.mjs';
 import { startMariaDb } from './mariadb.mjs';
 import { settingFaults, settingOf } from './sources.mjs';
 import { supervise } from './supervise.mjs';
@@ -65,7 +66,7 @@ export async function launch({ env: set = {}, fresh = false, onReady }) {
     writeFileSync(join(folder, 'address'), address, { mode: 0o600 });
     const env = { ...process.env, ...set, DATABASE_URL: address };
     for (const line of await prepareDatabase(env)) say(line);
-    const log = openSync(join(folder, 'app.log'), 'a', 0o600);
+    const log = appLog(folder);
     keepers.push(
       await supervise({
         name: 'the app',

@@ -16,6 +16,11 @@ const proxies = Number(settingOf('TRUST_PROXY'));
 const isSecure = publicUrl.startsWith('https:');
 const methods = new Set(['GET', 'HEAD', 'POST', 'PUT', 'DELETE']);
 const patienceMs = 5000;
+let numbers = 0;
+const pageFailures = (globalThis.mozlePageFailures ??= new Map());
+
+// A log that cannot be written is no reason to stop answering.
+for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 
 const app = next({ dev: false, dir: process.cwd(), hostname: host, port });
 await app.prepare();
@@ -31,6 +36,9 @@ const server = createServer((request, response) => {
   // Next reads the nonce from the request and puts it on its own scripts; the layout puts it on ours.
   request.headers['content-security-policy'] = policy;
   request.headers['mozle-nonce'] = nonce;
+  const number = String((numbers += 1));
+  request.headers['mozle-request'] = number;
+  finishHead(response, number);
   response.setHeader('Content-Security-Policy', policy);
   handle(request, response).catch((error) => {
     console.error(JSON.stringify({ level: 50, app: 'mozle', msg: 'unexpected', err: String(error?.stack ?? error) }));
@@ -44,6 +52,20 @@ server.keepAliveTimeout = 65_000;
 server.headersTimeout = 70_000;
 server.requestTimeout = 120_000;
 server.listen(port, host);
+
+/**
+ * Settles what Next leaves open once the head of an answer is written: an expected failure of a page has its own status
+ * (`src/instrumentation.ts` notes it), and a route's own policy goes before the general one.
+ */
+function finishHead(response, number) {
+  const write = response.writeHead;
+  response.writeHead = (status, ...rest) => {
+    const policy = response.getHeader('Content-Security-Policy');
+    if (Array.isArray(policy)) response.setHeader('Content-Security-Policy', policy.at(-1));
+    return write.call(response, pageFailures.get(number) ?? status, ...rest);
+  };
+  response.once('close', () => pageFailures.delete(number));
+}
 
 /** Why a request is not let in at all; nothing when it may go on. */
 function refusalOf({ method = '', url = '', headers, socket }) {

@@ -1,8 +1,8 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, openSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { testDist } from './app.mjs';
+import { prepareDatabase, startApp, testDist } from './app.mjs';
 import { end, port, run, say } from './system.mjs';
 
 // A start as in use, in a folder of its own: nobody's password is in it, the first coordinator gets a link, and both processes
@@ -80,11 +80,45 @@ try {
   const elsewhere = { ...env, PORT: String(await port()), PUBLIC_URL: 'https://mozle.example', MOZLE_DEMO: '1' };
   const demo = await run('bin/demo', [], { env: elsewhere });
   expect('the demo refuses to be reached from elsewhere', demo.code !== 0 && /published/.test(demo.output));
+  const wide = { ...env, PORT: String(await port()), HOST: '0.0.0.0' };
+  const open = await run('bin/demo', [], { env: wide });
+  expect('the demo refuses to listen to a network', open.code !== 0 && /published.*HOST/.test(open.output));
   const odd = await run('bin/start', [], { env: { ...env, PORT: 'x', TRUST_PROXY: '-1' } });
   expect(
     'settings that cannot be are named',
     odd.code !== 0 && /PORT=x/.test(odd.output) && /TRUST_PROXY=-1/.test(odd.output),
   );
+  // The same database server, seen as one from outside.
+  const server = readFileSync(join(folder, 'address'), 'utf8');
+  const holding = server.replace(/mozle$/, 'mozle_demo');
+  await run('mariadb', [
+    '--no-defaults',
+    '--protocol=TCP',
+    '--host=127.0.0.1',
+    `--port=${new URL(server).port}`,
+    '--user=mozle',
+    `-p${new URL(server).password}`,
+    '-e',
+    'CREATE DATABASE mozle_demo CHARACTER SET utf8mb4',
+  ]);
+  const beside = { ...env, MOZLE_DATA: join(folder, 'beside'), DATABASE_URL: holding };
+  mkdirSync(beside.MOZLE_DATA);
+  await prepareDatabase({ ...beside, MOZLE_DEMO: '1' });
+  const published = await run('bin/start', [], { env: { ...beside, PORT: String(await port()) } });
+  expect(
+    'a start refuses a database with published passwords',
+    published.code !== 0 && /password/.test(published.output) && !published.output.includes('ready'),
+  );
+  // A log that cannot be written, as on a full disk.
+  const full = await port();
+  const deaf = await startApp(full, { ...env, DATABASE_URL: server, LOG_LEVEL: 'trace' }, openSync('/dev/full', 'w'));
+  const answers = [];
+  for (let i = 0; i < 40; i += 1) answers.push((await fetch(`http://127.0.0.1:${full}/api/v1/preparations`)).status);
+  expect(
+    'with a log that cannot be written the app goes on answering',
+    answers.every((status) => status === 401),
+  );
+  await end(deaf);
 } catch (error) {
   problems.push(String(error?.stack ?? error));
 }

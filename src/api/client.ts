@@ -2,6 +2,7 @@ import { writeMark } from '@/core/record/mark';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Course } from '@/core/conventions/course';
 import type { EntrySummary } from '@/core/reference/search';
+import type { Admission } from '@/core/people/class';
 import type { Decision } from '@/core/versions/proposals';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
@@ -45,7 +46,8 @@ async function call<T>(method: string, path: string, body?: string | ArrayBuffer
     // A way that is dead without saying so must not hold up what waits behind.
     signal: AbortSignal.timeout(longestMs),
     ...(body === undefined ? {} : { body }),
-    ...(as === undefined ? {} : { headers: { 'Mozle-As': as } }),
+    // No picture or form of another page can set a header.
+    headers: { 'Mozle-Ask': 'page', ...(as === undefined ? {} : { 'Mozle-As': as }) },
   }).catch(() => {
     throw new ApiError(
       'offline',
@@ -71,6 +73,8 @@ export const api = {
   welcome: (token: string, password: string) =>
     call<{ role: string; name: string }>('POST', '/welcome', JSON.stringify({ token, password })),
   changePassword: (now: string, next: string) => call<void>('PUT', '/account/password', JSON.stringify({ now, next })),
+  admitTablet: (classId: string, bench: string) =>
+    call<Admission>('POST', `/classes/${classId}/benches/${bench}/admission`),
   demonstrators: () => call<readonly StaffMember[]>('GET', '/staff'),
   classStaff: (classId: string) => call<readonly StaffMember[]>('GET', `/classes/${classId}/staff`),
   setClassStaff: (classId: string, staff: readonly string[]) =>

@@ -1,7 +1,6 @@
 import { redirect } from 'next/navigation';
-import { homeOf } from '@/server/page';
-import { currentIdentity } from '@/server/sessions';
+import { enterOpenPage, homeOf } from '@/server/page';
 
 export default async function Home() {
-  redirect(homeOf(await currentIdentity()));
+  redirect(homeOf(await enterOpenPage('PAGE /')));
 }

@@ -1,23 +1,43 @@
 import 'server-only';
 import { AppError } from './appError';
+import { rowOf } from './permissions';
 import { rows } from './tables';
 import type { Identity } from '@/core/people/identity';
 import type { RouteKey } from './permissions';
 import type { Transaction } from 'sequelize';
 
-/** What a route or page names in its address. */
+/** What an address names. */
 export interface Named {
   readonly id?: string;
+  readonly bench?: string;
 }
 
+type Check = (identity: Identity, named: Named) => Promise<void>;
+
+/** How it is found out whether what an address names is open to somebody, by what its row says. */
+const checks: Readonly<Record<'class' | 'log' | 'file' | 'own', Check>> = {
+  class: async (identity, { id = '', bench }) => {
+    await admitToClass(identity, id);
+    const sql = 'SELECT id FROM benches WHERE id = :bench AND class_id = :id';
+    if (bench !== undefined && !(await isThere(sql, { bench, id })))
+      throw new AppError('notFound', 'There is no such bench.');
+  },
+  log: (identity, { id = '' }) => admitToLog(identity, id),
+  file: (identity, { id = '' }) => admitToFile(identity, id),
+  own: async ({ id: by }, { id = '' }) => {
+    if (!(await isThere('SELECT id FROM print_jobs WHERE id = :id AND requested_by = :by', { id, by })))
+      throw new AppError('notFound', 'There is no such print.');
+  },
+};
+
 /**
- * Whether somebody may have to do with the class, record or file that a route names. The one place where this is decided: the
- * wrappers of routes and pages ask it for every address. What is not open is not there.
+ * Whether somebody may have to do with what an address names. The one place where this is decided: the wrappers of routes and pages
+ * ask it for every address, and the address's row says what for. What is not open is not there.
  */
-export async function admit(route: RouteKey, identity: Identity, { id = '' }: Named): Promise<void> {
-  if (route.includes('/classes/[id]')) await admitToClass(identity, id);
-  else if (route.includes('/logs/[id]')) await admitToLog(identity, id);
-  else if (route.includes('/files/[id]')) await admitToFile(identity, id);
+export async function admit(route: RouteKey, identity: Identity, named: Named): Promise<void> {
+  const { of = 'nothing' } = rowOf(route);
+  // A ticket is a secret: the service opens what it leads to.
+  if (of !== 'nothing' && of !== 'ticket') await checks[of](identity, named);
 }
 
 /**
@@ -38,6 +58,10 @@ export async function admitToClass(identity: Identity, classId: string, transact
           );
   if (!open) throw new AppError('notFound', 'There is no such class.');
 }
+
+/** Condition on a class `c` that it is open to the member of staff `:user` of the role `:role`, for lists. */
+export const isOpenClass =
+  "(:role = 'coordinator' OR c.id IN (SELECT class_id FROM class_staff WHERE user_id = :user))";
 
 /** Whether a class is open to somebody, for what outlives its request and has to ask again. */
 export async function isAdmitted(identity: Identity, classId: string): Promise<boolean> {

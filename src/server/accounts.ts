@@ -12,6 +12,7 @@ import { demoAccounts } from '@/data/demo';
 import { passwordFault } from '@/core/people/password';
 import type { Identity, Role } from '@/core/people/identity';
 import type { Origin } from './identify';
+import type { Transaction } from 'sequelize';
 
 type StaffRole = Exclude<Role, 'group'>;
 
@@ -87,12 +88,27 @@ export async function linkOwner(token: string, { address }: Origin): Promise<str
   return name;
 }
 
+/** Whose link it is, for its page. Not counted: a token has 192 bits, and what another page may have asked for is no try. */
+export async function ownerOfLink(token: string): Promise<string | undefined> {
+  return (await ownerOf(token))?.name;
+}
+
 /** Sets the password by a link, which is used up by it. */
 export async function welcome(token: string, password: string): Promise<Identity> {
+  const used = new AppError('notFound', 'This link was used or has expired. Ask for another.');
   const owner = await ownerOf(token);
-  if (!owner) throw new AppError('notFound', 'This link was used or has expired. Ask for another.');
-  await setPassword(owner.id, await accepted(password, owner.name));
-  await run('DELETE FROM user_links WHERE user_id = :id', { id: owner.id });
+  if (!owner) throw used;
+  const password_hash = await accepted(password, owner.name);
+  await inTransaction(async (transaction) => {
+    // Of two who use it at once, one finds it gone.
+    const [link] = await rows(
+      'DELETE FROM user_links WHERE token_hash = :token AND expires_at > UTC_TIMESTAMP(3) RETURNING user_id',
+      { token: sha256(token) },
+      transaction,
+    );
+    if (!link) throw used;
+    await setPassword(owner.id, password_hash, transaction);
+  });
   return owner;
 }
 
@@ -118,11 +134,11 @@ async function accepted(password: string, name: string): Promise<string> {
   return hash(password);
 }
 
-async function setPassword(id: string, password_hash: string): Promise<void> {
-  await run('UPDATE users SET password_hash = :password_hash WHERE id = :id', { password_hash, id });
-  await revokeSessions({ user: id });
-  await run('DELETE FROM devices WHERE subject = :id', { id });
-  await forgetTries(id);
+async function setPassword(id: string, password_hash: string, transaction?: Transaction): Promise<void> {
+  await run('UPDATE users SET password_hash = :password_hash WHERE id = :id', { password_hash, id }, transaction);
+  await revokeSessions({ user: id }, transaction);
+  await run('DELETE FROM devices WHERE subject = :id', { id }, transaction);
+  await forgetTries(id, transaction);
 }
 
 async function ownerOf(token: string): Promise<Identity | undefined> {

@@ -27,4 +27,9 @@ export class AppError extends Error {
   ) {
     super(message);
   }
+
+  /** What a page that fails tells the browser of it. */
+  get digest(): string {
+    return `expected ${this.code}`;
+  }
 }

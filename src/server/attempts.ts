@@ -1,6 +1,7 @@
 import 'server-only';
 import { AppError } from './appError';
 import { rows, run } from './tables';
+import type { Transaction } from 'sequelize';
 
 const windowMinutes = 10;
 
@@ -56,10 +57,21 @@ export async function spend(budgets: readonly Budget[]): Promise<void> {
     if (row && row.tries > most) {
       throw new AppError(
         'tooManyAttempts',
-        `Too many wrong tries. Wait ${Math.max(1, Math.ceil(Number(row.seconds) / 60))} min, or ask the coordinator.`,
+        `Too many wrong tries. Wait ${Math.max(1, Math.ceil(Number(row.seconds) / 60))} min; at a bench, the demonstrator can let this tablet in.`,
       );
     }
   }
+}
+
+/**
+ * Takes from what somebody may make in ten minutes, counted for all instances together.
+ *
+ * @throws AppError tooManyRequests with what was asked for, in words
+ */
+export async function spendShare(key: string, most: number, says: string): Promise<void> {
+  await spend([{ key, most }]).catch((error: unknown) => {
+    throw error instanceof AppError ? new AppError('tooManyRequests', says) : error;
+  });
 }
 
 /** Gives back what a try that was right had spent: the subject's own budget whole, of the shared ones this try. */
@@ -71,8 +83,8 @@ export async function giveBack(budgets: readonly Budget[]): Promise<void> {
 }
 
 /** Forgets the wrong tries at a secret, when there is a new one. */
-export async function forgetTries(subject: string): Promise<void> {
-  await run('DELETE FROM attempts WHERE attempt_key = :key', { key: `secret:${subject}` });
+export async function forgetTries(subject: string, transaction?: Transaction): Promise<void> {
+  await run('DELETE FROM attempts WHERE attempt_key = :key', { key: `secret:${subject}` }, transaction);
 }
 
 /** A host of the sixth version has 2⁶⁴ addresses of its own: they count as one. */

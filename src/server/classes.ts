@@ -2,6 +2,7 @@ import 'server-only';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { isOpenClass } from './access';
 import { countedDoor, readCode } from './identify';
 import { courseOfPreparation } from './courses';
 import { inTransaction } from './inTransaction';
@@ -26,7 +27,7 @@ import { progressOf, projectionsOf } from './projections';
 import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, Invitation, IssuedClass } from '@/core/people/class';
+import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, IssuedClass } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
 import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
@@ -143,17 +144,6 @@ async function doorOf(code: string | undefined): Promise<ClassDoor | undefined> 
   return found[0] && { name: found[0].name, benches: found.map(({ bench }) => bench) };
 }
 
-/** What a bench card's code leads to; nothing when the class is not found. */
-export async function findInvitation(joinCode: string, from: Origin, bench?: string): Promise<Invitation | undefined> {
-  try {
-    const door = await findClassDoor(joinCode, from);
-    return { joinCode, door, ...(bench !== undefined && door.benches.includes(bench) ? { bench } : {}) };
-  } catch (error) {
-    if (error instanceof AppError) return undefined;
-    throw error;
-  }
-}
-
 /** Classes that are open to somebody of the staff, the newest first. */
 export async function listClasses({ id: user, role }: Identity): Promise<readonly ClassSummary[]> {
   const found = await rows<{
@@ -168,7 +158,7 @@ export async function listClasses({ id: user, role }: Identity): Promise<readonl
     `SELECT c.id, c.name, c.join_code AS joinCode, c.section, i.title, i.issued_at AS issuedAt,
        (SELECT COUNT(*) FROM benches b WHERE b.class_id = c.id) AS benches
      FROM classes c JOIN issued i ON i.class_id = c.id
-     WHERE :role = 'coordinator' OR c.id IN (SELECT class_id FROM class_staff WHERE user_id = :user)
+     WHERE ${isOpenClass}
      ORDER BY i.issued_at DESC, c.id DESC`,
     { role, user },
   );

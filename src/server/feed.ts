@@ -10,6 +10,8 @@ const longestMs = 5 * 60_000;
 
 /** One open stream: what it may see, how far it has been told, and the way to tell it. */
 export interface Listener {
+  /** Whose it is: a person, or a bench with all its tablets. */
+  readonly who: string;
   /** Newest number that the listener has, by the log that it may see. */
   readonly heads: Map<string, number>;
   readonly tell: (entries: readonly Entry[], log: string) => void;
@@ -33,6 +35,13 @@ interface Feed {
 // One for the process, although its routes are bundled apart.
 const holder = globalThis as typeof globalThis & { mozleFeed?: Feed };
 const feed = (): Feed => (holder.mozleFeed ??= { classes: new Map(), polling: new Set(), ended: false });
+
+/** Streams that somebody has open in this process. */
+export function streamsOf(who: string): number {
+  let count = 0;
+  for (const all of feed().classes.values()) for (const { listener } of all) if (listener.who === who) count += 1;
+  return count;
+}
 
 /**
  * Tells a listener of every entry of a class from now on and what it has missed before. One poller serves all listeners of a

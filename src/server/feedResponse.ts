@@ -1,8 +1,9 @@
 import 'server-only';
+import { AppError } from './appError';
 import { isAdmitted } from './access';
 import { findBenchLog, findClassLog, readClassState } from './classes';
 import { entriesOf, goesOnFrom } from './entries';
-import { listen } from './feed';
+import { listen, streamsOf } from './feed';
 import { currentToken, identityOf } from './sessions';
 import { rows } from './tables';
 import { beginning } from '@/core/record/mark';
@@ -10,6 +11,9 @@ import type { Entry } from '@/core/record/entry';
 import type { FeedEvent } from '@/core/record/feedEvent';
 import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
+
+/** Pages that may follow a class at once: a bench has a few tablets, an account of the staff is open in several rooms. */
+const mostStreams = { group: 12, demonstrator: 40, coordinator: 40 } as const;
 
 /** Text that waits for a slow reader before its stream is given up; it comes back and asks for what it missed. */
 const mostWaiting = 2_000_000;
@@ -25,6 +29,8 @@ export async function feedResponse(
   asked: ReadonlyMap<string, Mark>,
   signal: AbortSignal,
 ): Promise<Response> {
+  if (streamsOf(identity.id) >= mostStreams[identity.role])
+    throw new AppError('tooManyRequests', 'Many pages follow this class under your name already. Close some.');
   const [own, token] = [await findClassLog(classId), await currentToken()];
   const isGroup = identity.role === 'group';
   const all = isGroup ? [await findBenchLog(identity.id)] : await logsOf(classId);
@@ -52,6 +58,7 @@ export async function feedResponse(
         send({ k: 'beat', now: now() });
         for (const event of anew) if (event.log !== own || !isGroup) send(event);
         stop = listen(classId, {
+          who: identity.id,
           heads,
           tell: (entries, log) => {
             const id = `${log}.${entries.at(-1)?.seq ?? 0}`;

@@ -50,14 +50,16 @@ export async function beginFile(log: string, author: string, upload: Upload): Pr
       { log },
       transaction,
     );
-    const [there] = await rows<{ own: number; bytes: number | null }>(
-      `SELECT SUM(f.log_id = :log) AS own, SUM(f.bytes) AS bytes FROM files f JOIN logs l ON l.id = f.log_id
+    const [there] = await rows<{ own: number; ownBytes: number | null; bytes: number | null }>(
+      `SELECT SUM(f.log_id = :log) AS own, SUM(IF(f.log_id = :log, f.bytes, 0)) AS ownBytes, SUM(f.bytes) AS bytes FROM files f JOIN logs l ON l.id = f.log_id
        WHERE l.class_id = :classId`,
       { log, classId: owner?.class_id ?? '' },
       transaction,
     );
     if (Number(there?.own ?? 0) >= mostFiles)
       throw new AppError('refused', `A record takes at most ${mostFiles} files.`);
+    if (Number(there?.ownBytes ?? 0) + bytes > config.classFilesBytes / 2)
+      throw new AppError('refused', `The files of this record would take more than half of what its class may hold.`);
     if (Number(there?.bytes ?? 0) + bytes > config.classFilesBytes)
       throw new AppError('refused', `The files of this class would take more than ${config.classFilesBytes / 1e6} MB.`);
     const made = { id, log_id: log, author_id: author, name, type: '', bytes, sha256 };

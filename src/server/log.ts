@@ -1,6 +1,7 @@
 import 'server-only';
-import { pino, stdSerializers } from 'pino';
+import { destination, pino, stdSerializers } from 'pino';
 import { config } from './config';
+import type { DestinationStream } from 'pino';
 
 /** What a log may tell of an error: never a statement or its values, in which people's readings and names stand. */
 function serialize(error: unknown): object {
@@ -24,5 +25,18 @@ const frames = (stack: unknown) =>
     .filter((line) => /^\s+at /.test(line))
     .join('\n');
 
+const mostWaitingBytes = 1_000_000;
+
+/** Where the lines go: no request waits for them, and what cannot be written is let go. Scripts end with their last line written. */
+function output(): DestinationStream {
+  const to = destination({
+    dest: 1,
+    sync: !config.isBuilt,
+    ...(config.isBuilt ? { maxLength: mostWaitingBytes } : {}),
+  });
+  to.on('error', () => undefined);
+  return to;
+}
+
 /** Structured log, one line of JSON each, on standard output. */
-export const log = pino({ level: config.logLevel, base: { app: 'mozle' }, serializers: { err: serialize } });
+export const log = pino({ level: config.logLevel, base: { app: 'mozle' }, serializers: { err: serialize } }, output());

@@ -1,21 +1,29 @@
 import 'server-only';
+import { headers } from 'next/headers';
 import { forbidden, notFound, redirect } from 'next/navigation';
 import { AppError } from './appError';
 import { admit } from './access';
-import { allowed } from './permissions';
+import { allowed, rowOf } from './permissions';
 import { currentIdentity } from './sessions';
+import { share, takeFrom } from './rate';
 import type { Named } from './access';
-import type { RouteKey } from './permissions';
+import type { OpenRoute, RouteKey } from './permissions';
 import type { Identity } from '@/core/people/identity';
 
 /**
- * Admits a visitor to a page by the permission table and by what the page names, or sends them to sign in.
+ * Admits a visitor to a page by its row in the permission table: role, what the page names, and what is left of the visitor's share;
+ * or sends them to sign in.
  *
  * @param params of an address that names something; what is not open to the visitor is not found
+ * @throws AppError tooManyRequests
  */
-export async function enterPage<P extends Named>(route: RouteKey, params?: Promise<P>): Promise<Identity> {
+export async function enterPage<P extends Named>(
+  route: Exclude<RouteKey, OpenRoute>,
+  params?: Promise<P>,
+): Promise<Identity> {
   const identity = await currentIdentity();
   if (!identity) redirect('/sign-in');
+  takeFrom(`share ${identity.id}`, share, rowOf(route).cost);
   if (!allowed(route, identity.role)) forbidden();
   if (params === undefined) {
     if (route.includes('[')) throw new Error(`${route} names something: enterPage needs its params`);
@@ -25,6 +33,14 @@ export async function enterPage<P extends Named>(route: RouteKey, params?: Promi
   // What is not ASCII names nothing, and would not compare with the columns that hold ids.
   if (!Object.values(named).every((one) => /^[\w.-]{1,80}$/.test(String(one)))) notFound();
   await orNotFound(admit(route, identity, named));
+  return identity;
+}
+
+/** The same for a page that is open to everybody; who has not signed in counts by the address. */
+export async function enterOpenPage(route: OpenRoute): Promise<Identity | undefined> {
+  const identity = await currentIdentity();
+  const who = identity?.id ?? (await headers()).get('mozle-address') ?? '';
+  takeFrom(`share ${who}`, share, rowOf(route).cost);
   return identity;
 }
 

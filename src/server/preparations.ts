@@ -1,6 +1,7 @@
 import 'server-only';
 import { ulid } from 'ulid';
 import { AppError } from './appError';
+import { isOpenClass } from './access';
 import { offThread } from './offThread/offThread';
 import { inTransaction } from './inTransaction';
 import { cardColumns } from './shelf';
@@ -9,6 +10,7 @@ import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
+import type { Identity } from '@/core/people/identity';
 import type { Preparation } from '@/core/document/document';
 import type { NewerVersion, StoredPreparation } from '@/core/document/stored';
 
@@ -34,8 +36,12 @@ export async function findPreparation(id: string, version?: number): Promise<Sto
   return { id, version: row.version, doc: parse(row.document) };
 }
 
-/** Versions of a preparation, the newest first, each with its document and the classes that were issued it. */
-export async function listVersions(id: string, most = 30): Promise<readonly VersionRow[]> {
+/** Versions of a preparation, the newest first, each with its document and those classes that were issued it and are open to whoever asks. */
+export async function listVersions(
+  { id: user, role }: Identity,
+  id: string,
+  most = 30,
+): Promise<readonly VersionRow[]> {
   const found = await rows<{ version: number; document: string; author: string; reason: string; at: Date }>(
     `SELECT version, document, author_name AS author, reason, created_at AS at FROM preparation_versions
      WHERE preparation_id = :id ORDER BY version DESC LIMIT :most`,
@@ -43,8 +49,8 @@ export async function listVersions(id: string, most = 30): Promise<readonly Vers
   );
   if (found.length === 0) throw new AppError('notFound', 'There is no such preparation.');
   const classes = await rows<{ id: string; name: string; version: number }>(
-    'SELECT id, name, preparation_version AS version FROM classes WHERE preparation_id = :id ORDER BY id',
-    { id },
+    `SELECT c.id, c.name, c.preparation_version AS version FROM classes c WHERE c.preparation_id = :id AND ${isOpenClass} ORDER BY c.id`,
+    { id, role, user },
   );
   return found.map(({ version, document, author, reason, at }) => ({
     version,
@@ -68,8 +74,8 @@ export interface VersionRow {
 }
 
 /** The newest version, and the one from which somebody's changes began. */
-export async function newerVersion(id: string, base: number): Promise<NewerVersion> {
-  const [newest] = await listVersions(id, 1);
+export async function newerVersion(identity: Identity, id: string, base: number): Promise<NewerVersion> {
+  const [newest] = await listVersions(identity, id, 1);
   if (!newest) throw new AppError('notFound', 'There is no such preparation.');
   const { version: head, author, at, doc: theirs } = newest;
   return { head, author, at, theirs, base: (await findPreparation(id, base)).doc };

@@ -17,6 +17,8 @@ const staleSeconds = 90;
 // Kept for the download; a print is made anew in seconds.
 export const keptMinutes = 60;
 const mostWaiting = 20;
+// Of one person: the others find places too.
+const mostOwn = 3;
 
 interface Job {
   readonly id: string;
@@ -28,11 +30,13 @@ export async function askForPrint(sheet: SheetId, preparation: string, { id: by 
   if (!canPrint())
     throw new AppError('unavailable', 'This server has no browser of its own to make a PDF: use the print dialog.');
   const { version } = await findPreparation(preparation);
-  const [{ waiting } = { waiting: 0 }] = await rows<{ waiting: number }>(
-    "SELECT COUNT(*) AS waiting FROM print_jobs WHERE state IN ('waiting', 'working')",
+  const [{ waiting, own } = { waiting: 0, own: 0 }] = await rows<{ waiting: number; own: number | null }>(
+    "SELECT COUNT(*) AS waiting, SUM(requested_by = :by) AS own FROM print_jobs WHERE state IN ('waiting', 'working')",
+    { by },
   );
-  if (Number(waiting) >= mostWaiting)
-    throw new AppError('tooManyRequests', 'Many sheets wait already. Try again soon.');
+  if (Number(own ?? 0) >= mostOwn)
+    throw new AppError('tooManyRequests', `${mostOwn} sheets of yours wait already. Ask again when one is done.`);
+  if (Number(waiting) >= mostWaiting) throw new AppError('unavailable', 'Many sheets wait already. Try again soon.');
   const id = ulid();
   const ticket = randomBytes(24).toString('base64url');
   await insert('print_jobs', {

@@ -1,8 +1,10 @@
 import 'server-only';
 import { deviationProposals } from '@/core/versions/proposals';
 import { findPreparation } from './preparations';
+import { isOpenClass } from './access';
 import { projectionsOf } from './projections';
 import { rows, run } from './tables';
+import type { Identity } from '@/core/people/identity';
 import type { ClassSaid, Decision, Proposal } from '@/core/versions/proposals';
 
 // What classes said longer ago is in the versions since.
@@ -13,12 +15,12 @@ export interface DecidedProposal extends Proposal {
   readonly decision: Decision;
 }
 
-/** What the last classes of a preparation propose for its next version. */
-export async function proposalsOf(id: string): Promise<readonly DecidedProposal[]> {
+/** What the last classes of a preparation propose for its next version, of those that are open to whoever asks. */
+export async function proposalsOf({ id: user, role }: Identity, id: string): Promise<readonly DecidedProposal[]> {
   const { doc } = await findPreparation(id);
   const classes = await rows<{ id: string; name: string }>(
-    'SELECT id, name FROM classes WHERE preparation_id = :id ORDER BY id DESC LIMIT :most',
-    { id, most: mostClasses },
+    `SELECT c.id, c.name FROM classes c WHERE c.preparation_id = :id AND ${isOpenClass} ORDER BY c.id DESC LIMIT :most`,
+    { id, role, user, most: mostClasses },
   );
   const said: ClassSaid[] = [];
   for (const { id: classId, name } of classes)

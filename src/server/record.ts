@@ -83,6 +83,8 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
   if (log.bench_id === null ? !classKinds.has(draft.body.k) : onlyOfClass.has(draft.body.k))
     throw new AppError('refused', 'This kind of entry does not belong into this record.');
   await allowPeriod(log, draft, transaction);
+  if (draft.by !== undefined && !(await isMember(log, draft.by, transaction)))
+    throw new AppError('refused', 'Who is said to have made it is no member of this bench.');
   await allow(identity, draft, transaction);
   const received = await receivedNow(log, transaction);
   const bare = { ...draft, author, content, seq: log.head_seq + 1, received };
@@ -127,6 +129,11 @@ async function receivedNow({ id, head_seq }: LogRow, transaction: Transaction): 
   return new Date(Math.max(now, before)).toISOString();
 }
 
+async function isMember({ bench_id }: LogRow, member: string, transaction: Transaction): Promise<boolean> {
+  const sql = 'SELECT id FROM members WHERE id = :member AND bench_id = :bench_id';
+  return (await rows(sql, { member, bench_id }, transaction)).length > 0;
+}
+
 /** A closed record takes what was made before, and the marks that open it again. */
 async function allowPeriod({ class_id }: LogRow, { body, at }: Draft, transaction: Transaction): Promise<void> {
   const periods = await periodsOfClass(class_id, transaction);
@@ -167,8 +174,10 @@ async function allow(identity: Identity, draft: Draft, transaction: Transaction)
   const meant = targets.flatMap((id) => byId.get(id) ?? []);
   if (body.k !== 'void' && !meant.every(isReading))
     throw new AppError('refused', 'What it refers to is no reading or note.');
-  if (body.k === 'sign' && body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content)) {
-    throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');
+  if (body.k === 'sign') {
+    const struck = new Set(entries.flatMap(({ body: of }) => (of.k === 'void' ? [of.target] : [])));
+    if (body.seals.some(({ entry, content }) => byId.get(entry)?.content !== content || struck.has(entry)))
+      throw new AppError('conflict', 'The reading changed since you saw it. Look again before signing.');
   }
   if (body.k === 'void' && byId.get(body.target)?.body.k === 'period')
     throw new AppError('refused', 'A closing or opening is not struck: the next mark changes it.');

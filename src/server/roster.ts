@@ -63,9 +63,7 @@ export async function saveRoster(
         id = made.id;
         added.push({ name, pin: made.pin });
       }
-      // Deleting where there is nothing would lock the gap into which others insert.
-      if (known && known.members.length > 0) await run('DELETE FROM members WHERE bench_id = :id', { id }, transaction);
-      await addMembers(id, members, transaction);
+      await setMembers(id, members, transaction);
     }
     await sealClass(classId, transaction);
     return { roster: await readRoster(classId, transaction), added };
@@ -79,6 +77,27 @@ async function addBench(classId: string, name: string, position: number, transac
   await insert('benches', bench, transaction);
   await insertLog(classId, id, transaction);
   return { id, pin };
+}
+
+/** Members of a bench in the order given. Who stays keeps the id under which entries name them. */
+async function setMembers(bench: string, members: readonly string[], transaction: Transaction): Promise<void> {
+  const before = await rows<{ id: string; name: string }>(
+    'SELECT id, name FROM members WHERE bench_id = :bench ORDER BY position',
+    { bench },
+    transaction,
+  );
+  // Out of the way first: no two stand at one place, not even for a moment.
+  if (before.length > 0)
+    await run('UPDATE members SET position = position + 1000 WHERE bench_id = :bench', { bench }, transaction);
+  const left = [...before];
+  for (const [position, name] of members.entries()) {
+    const at = left.findIndex((one) => one.name === name);
+    const [stays] = at < 0 ? [] : left.splice(at, 1);
+    if (stays)
+      await run('UPDATE members SET position = :position WHERE id = :id', { position, id: stays.id }, transaction);
+    else await insert('members', { id: ulid(), bench_id: bench, position, name }, transaction);
+  }
+  for (const { id } of left) await run('DELETE FROM members WHERE id = :id', { id }, transaction);
 }
 
 /** Members of a bench that has none yet, in the order given. */

@@ -4,9 +4,9 @@ import { AppError, errorStatus } from './appError';
 import { config } from './config';
 import { log } from './log';
 import { admit } from './access';
-import { allowed } from './permissions';
-import { anyRate, heavyRate, takeFrom } from './rate';
-import { currentToken, identityOf } from './sessions';
+import { allowed, rowOf } from './permissions';
+import { sentShare, share, takeFrom } from './rate';
+import { currentIdentity } from './sessions';
 import { databaseFault } from './databaseFault';
 import type { Named } from './access';
 import type { OpenRoute, RouteKey } from './permissions';
@@ -22,33 +22,30 @@ export interface Call<P, I = Identity> {
 type Handler<P, I = Identity> = (call: Call<P, I>) => Promise<Response>;
 type Anybody = Identity | undefined;
 
+const unsaidBytes = 1e6;
+
 /**
  * Wraps a route handler: permission table, same-origin check on writes, rates, errors in one shape, one log line.
  *
  * @param route its row in the permission table
- * @param heavy it costs more than a look into the database: a session may ask for it less often
  */
-export function route<P = Record<string, never>>(
-  route: Exclude<RouteKey, OpenRoute>,
-  handler: Handler<P>,
-  { heavy = false } = {},
-) {
+export function route<P = Record<string, never>>(route: Exclude<RouteKey, OpenRoute>, handler: Handler<P>) {
   const ofSomebody: Handler<P, Anybody> = ({ identity, ...call }) => {
     if (!identity) throw new AppError('notSignedIn', 'Sign in first.');
     return handler({ ...call, identity });
   };
-  return wrapped(route, ofSomebody, heavy);
+  return wrapped(route, ofSomebody);
 }
 
 /** The same for a route that admits visitors who have not signed in. */
 export function openRoute<P = Record<string, never>>(route: OpenRoute, handler: Handler<P, Anybody>) {
-  return wrapped(route, handler, false);
+  return wrapped(route, handler);
 }
 
-function wrapped<P>(route: RouteKey, handler: Handler<P, Anybody>, heavy: boolean) {
+function wrapped<P>(route: RouteKey, handler: Handler<P, Anybody>) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     const started = performance.now();
-    const response = await answer(route, request, context.params, handler, heavy);
+    const response = await answer(route, request, context.params, handler);
     // What is told to somebody signed in is for nobody who uses this device later.
     if (!response.headers.has('Cache-Control')) response.headers.set('Cache-Control', 'no-store');
     log.info({ route, status: response.status, ms: Math.round(performance.now() - started) }, 'request');
@@ -61,16 +58,18 @@ async function answer<P>(
   request: Request,
   params: Promise<P>,
   handler: Handler<P, Anybody>,
-  heavy: boolean,
 ): Promise<Response> {
   try {
     if (request.method !== 'GET') checkOrigin(request);
+    // A wrong ticket is counted: only what our own page asks on purpose is one that was tried.
+    else if (rowOf(route).of === 'ticket' && !request.headers.has('mozle-ask'))
+      throw new AppError('forbidden', 'The request came from another site.');
     if (route === 'GET /api/health') return await handler({ request, params: await params, identity: undefined });
-    const token = await currentToken();
-    const identity = await identityOf(token);
-    // A token that opens nothing is no session: its sender counts by the address.
-    const who = identity ? token : (request.headers.get('mozle-address') ?? '');
-    takeFrom(`any ${who}`, anyRate);
+    const identity = await currentIdentity();
+    // Shares are a person's or a bench's, however many sessions they have; before that an address's.
+    const who = identity?.id ?? request.headers.get('mozle-address') ?? '';
+    takeFrom(`share ${who}`, share, rowOf(route).cost);
+    takeFrom(`sent ${who}`, sentShare, sentBy(request) / 1000);
     // A page of somebody who signed in here before must not act under the name of who is signed in now.
     const as = request.headers.get('mozle-as');
     if (as !== null && identity && as !== identity.id)
@@ -80,7 +79,6 @@ async function answer<P>(
         ? new AppError('forbidden', 'This is not open to your role.')
         : new AppError('notSignedIn', 'Sign in first.');
     }
-    if (heavy) takeFrom(`heavy ${who}`, heavyRate);
     const named = await checkedParams(params);
     if (identity) await admit(route, identity, named as Named);
     return await handler({ request, params: named, identity });
@@ -106,6 +104,13 @@ async function answer<P>(
       { status: 500 },
     );
   }
+}
+
+/** Bytes that a request says it brings; one that does not say is taken for a large one. */
+function sentBy({ method, headers, body }: Request): number {
+  const said = headers.get('content-length');
+  if (said !== null) return Number(said) || 0;
+  return method === 'GET' || body === null ? 0 : unsaidBytes;
 }
 
 /** Cookies are sent along by other sites' forms: a write must come from our own pages, and say so. */

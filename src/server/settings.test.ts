@@ -33,6 +33,9 @@ test('the demo is for this machine: beside an address from elsewhere it is refus
   const demo = (PUBLIC_URL: string) => settingFaults({ MOZLE_DEMO: '1', PUBLIC_URL }).length;
   expect(['', 'http://localhost:3000', 'http://127.0.0.1', 'http://[::1]:3000'].map(demo)).toEqual([0, 0, 0, 0]);
   expect(['https://mozle.example', 'http://10.0.0.7:3000', 'http://127.0.0.1.example'].map(demo)).toEqual([1, 1, 1]);
+  const listening = (HOST: string) => settingFaults({ MOZLE_DEMO: '1', HOST }).length;
+  expect(['127.0.0.1', '::1', 'localhost', ''].map(listening)).toEqual([0, 0, 0, 0]);
+  expect(['0.0.0.0', '::', '10.0.0.7', 'lab.example'].map(listening)).toEqual([1, 1, 1, 1]);
 });
 
 test('an empty text counts as unset', () => {

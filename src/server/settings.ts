@@ -87,10 +87,15 @@ export const settings: readonly Setting[] = [
     name: 'MOZLE_DEMO',
     meaning: '`1`: the demo scenario with its published passwords; set by `bin/demo` alone',
     default: '',
-    fault: (text, all) =>
-      text === '1' && !isLoopback(hostOf(all['PUBLIC_URL'] ?? ''))
-        ? 'is for trying out on this machine: its passwords are published, and PUBLIC_URL leads here from elsewhere'
-        : oneOf('', '1')(text, all),
+    fault: (text, all) => {
+      const door = [
+        ...(isLoopback(hostOf(settingOf('PUBLIC_URL', all))) ? [] : ['PUBLIC_URL']),
+        ...(isLoopback(settingOf('HOST', all)) ? [] : ['HOST']),
+      ];
+      return text === '1' && door.length > 0
+        ? `is for trying out on this machine: its passwords are published, and ${door.join(' and ')} would let others in`
+        : oneOf('', '1')(text, all);
+    },
   },
   {
     name: 'MOZLE_DIST',

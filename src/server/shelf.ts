@@ -1,10 +1,12 @@
 import 'server-only';
 import { AppError } from './appError';
+import { isOpenClass } from './access';
 import { rows, run } from './tables';
 import { progressOf } from './projections';
 import { cardOf, periodMinutes, shortMinutes, wordsOf } from '@/core/library/card';
 import { openStored } from '@/core/formats/upgradePreparation';
 import type { Card } from '@/core/library/card';
+import type { Identity } from '@/core/people/identity';
 import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
 import type { Preparation } from '@/core/document/document';
 
@@ -63,8 +65,8 @@ function conditionsOf({ words = '', operation, level, length, tag, archived = fa
   return { where: all.join(' AND '), given };
 }
 
-/** One page of the preparations that fit, the last used first: used is run with a class, or changed. */
-export async function findOnShelf(query: ShelfQuery = {}): Promise<ShelfPage> {
+/** One page of the preparations that fit, the last used first: used is run with a class, or changed. Of classes only those that are open to whoever asks. */
+export async function findOnShelf(identity: Identity, query: ShelfQuery = {}): Promise<ShelfPage> {
   await fillCards();
   const { where, given } = conditionsOf(query);
   const [{ total } = { total: 0 }] = await rows<{ total: number }>(
@@ -76,7 +78,10 @@ export async function findOnShelf(query: ShelfQuery = {}): Promise<ShelfPage> {
      WHERE ${where} ORDER BY GREATEST(p.updated_at, COALESCE(p.used_at, p.updated_at)) DESC, p.id DESC LIMIT :many OFFSET :offset`,
     { ...given, many: shelfPage, offset: query.offset ?? 0 },
   );
-  const runs = await lastRuns(found.map(({ id }) => id));
+  const runs = await lastRuns(
+    identity,
+    found.map(({ id }) => id),
+  );
   return { total, found: found.map((row) => summaryOf(row, runs.get(row.id))), tags: await allTags() };
 }
 
@@ -120,12 +125,12 @@ async function allTags(): Promise<readonly string[]> {
   return [...new Set(found.flatMap(({ tags }) => JSON.parse(tags) as string[]))].sort((a, b) => a.localeCompare(b));
 }
 
-async function lastRuns(ids: readonly string[]): Promise<ReadonlyMap<string, LastRun>> {
+async function lastRuns({ id: user, role }: Identity, ids: readonly string[]): Promise<ReadonlyMap<string, LastRun>> {
   if (ids.length === 0) return new Map();
   const found = await rows<{ preparation: string; id: string; name: string; at: Date; benches: number }>(
     `SELECT c.preparation_id AS preparation, c.id, c.name, i.issued_at AS at, (SELECT COUNT(*) FROM benches b WHERE b.class_id = c.id) AS benches
-     FROM classes c JOIN issued i ON i.class_id = c.id WHERE c.preparation_id IN (:ids) ORDER BY i.issued_at, c.id`,
-    { ids },
+     FROM classes c JOIN issued i ON i.class_id = c.id WHERE c.preparation_id IN (:ids) AND ${isOpenClass} ORDER BY i.issued_at, c.id`,
+    { ids, role, user },
   );
   const last = new Map(found.map((one) => [one.preparation, one]));
   const numbers = await progressOf([...last.values()].map(({ id }) => id));

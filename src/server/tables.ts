@@ -1,6 +1,7 @@
 import 'server-only';
 import { QueryTypes } from 'sequelize';
 import { database } from './database';
+import { databaseFault } from './databaseFault';
 import { withoutSql } from './withoutSql';
 import type { Transaction } from 'sequelize';
 
@@ -49,6 +50,9 @@ async function bare<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work();
   } catch (error) {
+    const fault = databaseFault(error);
+    // A page that fails for it says so in words.
+    if (fault) Object.assign(error as object, { digest: fault.digest });
     throw withoutSql(error);
   }
 }

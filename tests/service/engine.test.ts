@@ -245,6 +245,7 @@ test('the feed tells what was missed and what comes, each entry once, and ends w
       more();
     });
   listen(classId, {
+    who: group.id,
     heads: new Map([[log, first.seq]]),
     tell: (entries: readonly Entry[]) => {
       heard.push(...entries.map(({ seq }) => seq));
@@ -262,6 +263,7 @@ test('the feed tells what was missed and what comes, each entry once, and ends w
   expect(ended).toBe(true);
   let refused = false;
   listen(classId, {
+    who: group.id,
     heads: new Map(),
     tell: () => undefined,
     beat: () => Promise.resolve(true),

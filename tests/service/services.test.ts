@@ -20,9 +20,12 @@ import type { Projection } from '@/core/results/projection';
 import { acetanilide, acetanilideText, dienoneText } from '../support/preparations';
 import { gravest } from '../support/demoRun';
 import { writePreparation } from '@/core/formats/writePreparation';
+import type { Identity } from '@/core/people/identity';
 
 // One connection in the pool: a query that forgot its transaction would wait for itself and fail here.
 process.env['DATABASE_POOL'] = '1';
+
+const coordinator: Identity = { role: 'coordinator', id: 'c', name: 'coordinator' };
 
 beforeAll(async () => {
   process.env['DATABASE_URL'] = await emptyDatabase();
@@ -40,12 +43,13 @@ test('a preparation is stored to the letter and found again at each version', as
   await saveVersion(id, 1, writePreparation(second), 'coordinator');
   expect((await findPreparation(id)).doc).toEqual(second);
   expect(writePreparation((await findPreparation(id, 1)).doc)).toBe(acetanilideText());
-  expect((await findOnShelf()).found[0]).toMatchObject({ id, title: 'Acetanilide, twice', version: 2 });
+  expect((await findOnShelf(coordinator)).found[0]).toMatchObject({ id, title: 'Acetanilide, twice', version: 2 });
 });
 
 test('the shelf is searched by words, technique, length, level and tag; what is put away is found apart, a copy is its own', async () => {
   const { id } = await createPreparation(writePreparation({ ...acetanilide(), title: 'Shelf 100 %' }), 'coordinator');
-  const ids = async (query: Parameters<typeof findOnShelf>[0]) => (await findOnShelf(query)).found.map((one) => one.id);
+  const ids = async (query: Parameters<typeof findOnShelf>[1]) =>
+    (await findOnShelf(coordinator, query)).found.map((one) => one.id);
   expect(await ids({ words: 'SHELF' })).toEqual([id]);
   expect(await ids({ words: '100 %' })).toEqual([id]);
   expect(await ids({ words: 'shelf 1_0' })).toEqual([]);
@@ -56,7 +60,7 @@ test('the shelf is searched by words, technique, length, level and tag; what is 
   expect(await ids({ tag: 'amide' })).toEqual([id]);
   expect(await ids({ tag: 'ami' })).toEqual([]);
   expect(await ids({ words: 'spring', level: 'beginners' })).toEqual([id]);
-  expect((await findOnShelf()).tags).toEqual(['amide', 'spring']);
+  expect((await findOnShelf(coordinator)).tags).toEqual(['amide', 'spring']);
   await setShelf(id, { tags: ['amide'], archived: true });
   expect(await ids({ words: 'shelf' })).toEqual([]);
   expect(await ids({ words: 'shelf', archived: true })).toEqual([id]);
@@ -69,7 +73,7 @@ test('the shelf is searched by words, technique, length, level and tag; what is 
 test('a preparation that was stored before there were cards gets one when it is first listed', async () => {
   const { id } = await createPreparation(writePreparation({ ...acetanilide(), title: 'Cardless' }), 'coordinator');
   await run("UPDATE preparations SET card = NULL, words = '' WHERE id = :id", { id });
-  const [found] = (await findOnShelf({ words: 'cardless' })).found;
+  const [found] = (await findOnShelf(coordinator, { words: 'cardless' })).found;
   expect(found?.card).toMatchObject({ makes: 'Acetanilide', scale: '2.00 mL Aniline' });
 });
 

@@ -6,5 +6,5 @@ export const metadata = { title: 'Preparations' };
 
 export default async function PreparationsPage() {
   const identity = await enterPage('PAGE /preparations');
-  return <PreparationList identity={identity} first={await findOnShelf()} />;
+  return <PreparationList identity={identity} first={await findOnShelf(identity)} />;
 }

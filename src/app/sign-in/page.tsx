@@ -1,10 +1,7 @@
 import { redirect } from 'next/navigation';
 import { SignIn } from '@/features/signin/SignIn';
-import { findInvitation } from '@/server/classes';
 import { config } from '@/server/config';
-import { currentOrigin } from '@/server/origin';
-import { homeOf } from '@/server/page';
-import { currentIdentity } from '@/server/sessions';
+import { enterOpenPage, homeOf } from '@/server/page';
 
 export const metadata = { title: 'Sign in' };
 
@@ -13,9 +10,10 @@ export default async function SignInPage({
 }: {
   readonly searchParams: Promise<{ code?: string; bench?: string }>;
 }) {
-  const identity = await currentIdentity();
+  const identity = await enterOpenPage('PAGE /sign-in');
   if (identity) redirect(homeOf(identity));
+  // The page itself asks for the class of a card's code: one that somebody else's page leads here must cost no try.
   const { code, bench } = await searchParams;
-  const invitation = typeof code === 'string' ? await findInvitation(code, await currentOrigin(), bench) : undefined;
-  return <SignIn demo={config.demo} {...(invitation ? { invitation } : {})} />;
+  const card = typeof code === 'string' ? { code, ...(typeof bench === 'string' ? { bench } : {}) } : undefined;
+  return <SignIn demo={config.demo} {...(card ? { card } : {})} />;
 }

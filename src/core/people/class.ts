@@ -7,13 +7,6 @@ export interface ClassDoor {
   readonly benches: readonly string[];
 }
 
-/** What the code on a bench card says: the class is found and the bench chosen, only the PIN is missing. */
-export interface Invitation {
-  readonly joinCode: string;
-  readonly door: ClassDoor;
-  readonly bench?: string;
-}
-
 /** A class in a list. */
 export interface ClassSummary {
   readonly id: string;
@@ -99,4 +92,11 @@ export interface ClassBoard {
   /** The log of the class itself; its bench has no name. */
   readonly own: BenchBoard;
   readonly lanes: readonly BenchBoard[];
+}
+
+/** What lets one new tablet in at a bench, in place of the PIN. */
+export interface Admission {
+  readonly code: string;
+  /** ISO 8601. */
+  readonly until: string;
 }

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { AdmitTablet } from './AdmitTablet';
 import { FindingCard } from '@/components/FindingCard';
 import { PlainRecord } from '@/components/PlainRecord';
 import { RecordTape } from '@/components/RecordTape';
@@ -108,9 +109,10 @@ export function Lane({
               {earlierRules && ' (by earlier rules)'}: {by.body.reason}
             </p>
           ))}
-          <p className="lane-doors">
+          <div className="lane-doors">
             <Link href={`/classes/${classId}/benches/${lane.id}`}>Write for {lane.bench}</Link>
-          </p>
+            <AdmitTablet classId={classId} bench={lane} />
+          </div>
           <RecordTape state={state} identity={identity} periods={periods} since={since} />
         </div>
       )}

@@ -1,26 +1,45 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
-import type { ClassDoor, Invitation } from '@/core/people/class';
+import type { ClassDoor } from '@/core/people/class';
+
+/** What the code on a bench card leads here with. */
+export interface Card {
+  readonly code: string;
+  readonly bench?: string;
+}
 
 /** A group finds its class by the join code, taps its bench and types its PIN. */
 export function GroupForm({
   busy,
   onEnter,
   onProblem,
-  invitation,
+  card,
 }: {
   readonly busy: boolean;
   readonly onEnter: (credentials: Readonly<Record<string, string>>) => Promise<void>;
   readonly onProblem: (says: string | undefined) => void;
-  readonly invitation: Invitation | undefined;
+  readonly card: Card | undefined;
 }) {
-  const [joinCode, setJoinCode] = useState(invitation?.joinCode ?? '');
-  const [door, setDoor] = useState<ClassDoor | undefined>(invitation?.door);
-  const [bench, setBench] = useState<string | undefined>(invitation?.bench);
+  const [joinCode, setJoinCode] = useState(card?.code.toUpperCase() ?? '');
+  const [door, setDoor] = useState<ClassDoor | undefined>(undefined);
+  const [bench, setBench] = useState<string | undefined>(undefined);
   const [pin, setPin] = useState('');
+  // A code from the demonstrator has letters, a PIN has not: each gets its own keys.
+  const [isAdmitted, setAdmitted] = useState(false);
+  useEffect(() => {
+    if (!card) return;
+    // A card that leads nowhere: the code stands there to be looked at.
+    void api.classDoor(card.code).then(
+      (found) => {
+        setDoor(found);
+        setBench(found.benches.find((name) => name === card.bench));
+      },
+      () => undefined,
+    );
+  }, [card]);
   const find = async () => {
     onProblem(undefined);
     try {
@@ -81,11 +100,13 @@ export function GroupForm({
         ))}
       </div>
       <Form.Group controlId="bench-pin" className="mb-3">
-        <Form.Label>PIN of the bench</Form.Label>
+        <Form.Label>{isAdmitted ? 'Code from the demonstrator' : 'PIN of the bench'}</Form.Label>
         <Form.Control
+          key={isAdmitted ? 'code' : 'pin'}
           className="big-code"
-          type="password"
-          inputMode="numeric"
+          type={isAdmitted ? 'text' : 'password'}
+          inputMode={isAdmitted ? 'text' : 'numeric'}
+          autoCapitalize="characters"
           autoComplete="off"
           value={pin}
           required
@@ -95,6 +116,17 @@ export function GroupForm({
       </Form.Group>
       <Button type="submit" className="w-100" disabled={busy || !bench || pin === ''}>
         {bench ? `Start at ${bench}` : 'Choose your bench'}
+      </Button>
+      <Button
+        variant="quiet"
+        size="sm"
+        className="mt-2"
+        onClick={() => {
+          setAdmitted(!isAdmitted);
+          setPin('');
+        }}
+      >
+        {isAdmitted ? 'Type the PIN instead' : 'I have a code from the demonstrator'}
       </Button>
     </Form>
   );

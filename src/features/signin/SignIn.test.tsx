@@ -52,9 +52,10 @@ test('a wrong code and a wrong PIN are met in the server’s words, and what was
   expect(mockRouter.replace).not.toHaveBeenCalled();
 });
 
-test('a bench card leads straight to the PIN', () => {
-  render(<SignIn demo={false} invitation={{ joinCode: 'SHORE7', door, bench: 'Curlew' }} />);
-  expect(screen.getByRole('button', { name: 'Start at Curlew' })).toBeTruthy();
+test('a bench card leads straight to the PIN, asked for by the page itself', async () => {
+  render(<SignIn demo={false} card={{ code: 'SHORE7', bench: 'Curlew' }} />);
+  expect(await screen.findByRole('button', { name: 'Start at Curlew' })).toBeTruthy();
+  expect(classDoor).toHaveBeenCalledWith('SHORE7');
   expect(screen.getByRole('button', { name: 'Curlew' }).getAttribute('aria-pressed')).toBe('true');
 });
 

@@ -10,7 +10,7 @@ import { ThemeSwitch } from '@/components/ThemeSwitch';
 import { GroupForm } from './GroupForm';
 import { StaffForm } from './StaffForm';
 import { WaitingNote } from './WaitingNote';
-import type { Invitation } from '@/core/people/class';
+import type { Card } from './GroupForm';
 
 const demoRoles = [
   { role: 'coordinator', label: 'Coordinator', does: 'plans and scales' },
@@ -19,7 +19,7 @@ const demoRoles = [
 ] as const;
 
 /** The first screen: groups join with code and PIN, staff with a password, visitors of the demo with one tap. */
-export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly invitation?: Invitation }) {
+export function SignIn({ demo, card }: { readonly demo: boolean; readonly card?: Card }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [busy, setBusy] = useState(false);
@@ -82,7 +82,7 @@ export function SignIn({ demo, invitation }: { readonly demo: boolean; readonly 
           </Alert>
         )}
         {door === 'group' ? (
-          <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} invitation={invitation} />
+          <GroupForm busy={busy} onEnter={enter} onProblem={setProblem} card={card} />
         ) : (
           <StaffForm busy={busy} onEnter={enter} />
         )}

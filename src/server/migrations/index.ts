@@ -368,4 +368,12 @@ export const migrations: readonly Migration[] = [
     author_name: text(120),
     decided_at: time(),
   }),
+  // Codes that let one new tablet in at a bench, for some minutes.
+  table('admissions', {
+    id,
+    bench_id: reference('benches'),
+    code_hash: code(64),
+    author_name: text(120),
+    expires_at: time(),
+  }),
 ];

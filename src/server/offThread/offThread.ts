@@ -42,7 +42,7 @@ const pool = (): Pool =>
  *
  * @param who whose work it is: of several who wait, nobody gets a second thread before everybody has had one
  * @param deadlineMs after which it is given up
- * @throws AppError refused when it takes longer; tooManyRequests when too much waits already
+ * @throws AppError refused when it takes longer; unavailable when too much waits already
  */
 export async function offThread<N extends TaskName>(
   name: N,
@@ -51,7 +51,7 @@ export async function offThread<N extends TaskName>(
 ): Promise<ReturnType<(typeof tasks)[N]>> {
   const { queue } = pool();
   if (queue.length >= mostWaiting)
-    throw new AppError('tooManyRequests', 'The server has too much to work out now. Try again in a moment.');
+    throw new AppError('unavailable', 'The server has too much to work out now. Try again in a moment.');
   const answered = await new Promise<Answered>((done) => {
     queue.push({ id: (pool().next += 1), name, args, who, deadlineMs, done });
     serve();

@@ -5,9 +5,6 @@ import { route } from '@/server/route';
 
 export const GET = route('GET /api/v1/blocks', async () => Response.json(await listBlocks()));
 
-export const POST = route(
-  'POST /api/v1/blocks',
-  async ({ request, identity }) =>
-    Response.json(await keepBlock(await readText(request, largestFile), identity.name), { status: 201 }),
-  { heavy: true },
+export const POST = route('POST /api/v1/blocks', async ({ request, identity }) =>
+  Response.json(await keepBlock(await readText(request, largestFile), identity.name), { status: 201 }),
 );

@@ -2,7 +2,11 @@ import { object, string } from 'yup';
 import { benchesSchema, staffSchema } from '@/core/people/rosterSchema';
 import { readJson } from '@/server/body';
 import { issueClass } from '@/server/classes';
+import { spendShare } from '@/server/attempts';
 import { route } from '@/server/route';
+
+// Sections are made by the dozen; each class stores a bench's worth of rows for every bench.
+const mostClasses = 120;
 
 const issue = object({
   name: string().trim().min(1).max(120).required(),
@@ -14,6 +18,11 @@ const issue = object({
 
 export const POST = route('POST /api/v1/classes', async ({ request, identity }) => {
   const { name, section = '', preparationId, benches, staff = [] } = await readJson(request, issue, 60_000);
+  await spendShare(
+    `classes:${identity.id}`,
+    mostClasses,
+    `${mostClasses} classes were made under your name in the last minutes. Wait ten, then go on.`,
+  );
   const issued = await issueClass({ name, section, preparationId, benches, staff, by: identity.name });
   return Response.json(issued, { status: 201 });
 });

@@ -3,8 +3,6 @@ import { readBytes } from '@/server/body';
 import { readHandoutFile } from '@/server/handouts';
 import { route } from '@/server/route';
 
-export const POST = route(
-  'POST /api/v1/handouts',
-  async ({ request }) => Response.json(await readHandoutFile(await readBytes(request, largestHandoutFile))),
-  { heavy: true },
+export const POST = route('POST /api/v1/handouts', async ({ request }) =>
+  Response.json(await readHandoutFile(await readBytes(request, largestHandoutFile))),
 );

@@ -5,15 +5,11 @@ import { createPreparation } from '@/server/preparations';
 import { route } from '@/server/route';
 import { shelfQueryOf } from '@/server/shelfQuery';
 
-export const GET = route('GET /api/v1/preparations', async ({ request }) =>
-  Response.json(await findOnShelf(shelfQueryOf(new URL(request.url).searchParams))),
+export const GET = route('GET /api/v1/preparations', async ({ request, identity }) =>
+  Response.json(await findOnShelf(identity, shelfQueryOf(new URL(request.url).searchParams))),
 );
 
-export const POST = route(
-  'POST /api/v1/preparations',
-  async ({ request, identity }) => {
-    const { id, version } = await createPreparation(await readText(request, largestFile), identity.name);
-    return Response.json({ id, version }, { status: 201 });
-  },
-  { heavy: true },
-);
+export const POST = route('POST /api/v1/preparations', async ({ request, identity }) => {
+  const { id, version } = await createPreparation(await readText(request, largestFile), identity.name);
+  return Response.json({ id, version }, { status: 201 });
+});

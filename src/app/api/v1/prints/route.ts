@@ -11,11 +11,7 @@ const wanted = object({
     .required(),
 }).noUnknown();
 
-export const POST = route(
-  'POST /api/v1/prints',
-  async ({ request, identity }) => {
-    const { sheet, preparation } = await readJson(request, wanted);
-    return Response.json(await askForPrint(sheet, preparation, identity), { status: 201 });
-  },
-  { heavy: true },
-);
+export const POST = route('POST /api/v1/prints', async ({ request, identity }) => {
+  const { sheet, preparation } = await readJson(request, wanted);
+  return Response.json(await askForPrint(sheet, preparation, identity), { status: 201 });
+});

@@ -8,15 +8,11 @@ import { route } from '@/server/route';
 // On a busy machine a thread of low priority takes its time; what is drawn is small.
 const deadlineMs = 15_000;
 
-export const GET = route(
-  'GET /api/v1/structures',
-  async ({ request, identity }) => {
-    const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
-    const isShort = smiles.length > 0 && smiles.length <= longestSmiles;
-    const drawn = isShort ? await offThread('draw', [smiles], { who: identity.id, deadlineMs }) : undefined;
-    if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
-    const groups = groupCounts(undefined, (await readStructures([smiles])).get(smiles)?.matches ?? {});
-    return Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } });
-  },
-  { heavy: true },
-);
+export const GET = route('GET /api/v1/structures', async ({ request, identity }) => {
+  const smiles = new URL(request.url).searchParams.get('smiles') ?? '';
+  const isShort = smiles.length > 0 && smiles.length <= longestSmiles;
+  const drawn = isShort ? await offThread('draw', [smiles], { who: identity.id, deadlineMs }) : undefined;
+  if (!drawn) throw new AppError('badRequest', 'This structure cannot be read.');
+  const groups = groupCounts(undefined, (await readStructures([smiles])).get(smiles)?.matches ?? {});
+  return Response.json({ ...drawn, groups }, { headers: { 'Cache-Control': 'private, max-age=86400' } });
+});

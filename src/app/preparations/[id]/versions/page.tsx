@@ -10,13 +10,13 @@ export const metadata = { title: 'Versions' };
 export default async function VersionsPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const identity = await enterPage('PAGE /preparations/[id]/versions', params);
   const { id } = await params;
-  const versions = await orNotFound(listVersions(id));
+  const versions = await orNotFound(listVersions(identity, id));
   const told = versions.map(({ doc, ...version }, i) => {
     const before = versions[i + 1]?.doc;
     return { ...version, differences: before ? differencesBetween(before, doc) : [] };
   });
   const [newest] = versions;
-  const proposals = (await proposalsOf(id)).map((one) => {
+  const proposals = (await proposalsOf(identity, id)).map((one) => {
     const step = newest?.doc.steps.find(({ id: key }) => key === one.step);
     return { ...one, about: newest && step ? stepTitle(newest.doc, step) : 'Preparation' };
   });

@@ -2,6 +2,7 @@ import { parseJson, readText } from '@/server/body';
 import { readClassState } from '@/server/classes';
 import { AppError } from '@/server/appError';
 import { classOfLog, storeDraft } from '@/server/record';
+import { entryShare, takeFrom } from '@/server/rate';
 import { newsOf } from '@/server/entries';
 import { route } from '@/server/route';
 import { readMark } from '@/core/record/mark';
@@ -18,6 +19,7 @@ export const GET = route<{ id: string }>('GET /api/v1/logs/[id]/entries', async 
 });
 
 export const POST = route<{ id: string }>('POST /api/v1/logs/[id]/entries', async ({ request, params, identity }) => {
+  takeFrom(`entries ${identity.id}`, entryShare);
   const draft = parseJson(await readText(request, largestDraft));
   return Response.json(await storeDraft(identity, params.id, draft), { status: 201 });
 });

@@ -6,14 +6,10 @@ import { route } from '@/server/route';
 
 const workbook = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
-export const GET = route<{ id: string }>(
-  'GET /api/v1/preparations/[id]/table',
-  async ({ request, params }) => {
-    const { doc } = await findPreparation(params.id);
-    const settings = (await courseOfPreparation(params.id))?.settings;
-    return new URL(request.url).searchParams.get('as') === 'xlsx'
-      ? attachment(await chargeWorkbook(doc, settings), workbook, doc.title, '-charge.xlsx')
-      : attachment(chargeCsv(doc, settings), 'text/csv', doc.title, '-charge.csv');
-  },
-  { heavy: true },
-);
+export const GET = route<{ id: string }>('GET /api/v1/preparations/[id]/table', async ({ request, params }) => {
+  const { doc } = await findPreparation(params.id);
+  const settings = (await courseOfPreparation(params.id))?.settings;
+  return new URL(request.url).searchParams.get('as') === 'xlsx'
+    ? attachment(await chargeWorkbook(doc, settings), workbook, doc.title, '-charge.xlsx')
+    : attachment(chargeCsv(doc, settings), 'text/csv', doc.title, '-charge.csv');
+});

@@ -5,11 +5,14 @@ import { readJson } from '@/server/body';
 import { newerVersion, saveVersion } from '@/server/preparations';
 import { route } from '@/server/route';
 
-export const GET = route<{ id: string }>('GET /api/v1/preparations/[id]/versions', async ({ request, params }) => {
-  const base = new URL(request.url).searchParams.get('base') ?? '';
-  if (!/^[1-9]\d{0,5}$/.test(base)) throw new AppError('badRequest', 'Say from which version the changes began.');
-  return Response.json(await newerVersion(params.id, Number(base)));
-});
+export const GET = route<{ id: string }>(
+  'GET /api/v1/preparations/[id]/versions',
+  async ({ request, params, identity }) => {
+    const base = new URL(request.url).searchParams.get('base') ?? '';
+    if (!/^[1-9]\d{0,5}$/.test(base)) throw new AppError('badRequest', 'Say from which version the changes began.');
+    return Response.json(await newerVersion(identity, params.id, Number(base)));
+  },
+);
 
 const saved = object({
   base: number().integer().min(1).required(),
@@ -25,5 +28,4 @@ export const POST = route<{ id: string }>(
     const { version } = await saveVersion(params.id, base, document, identity.name, reason ?? '');
     return Response.json({ version }, { status: 201 });
   },
-  { heavy: true },
 );
