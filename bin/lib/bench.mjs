@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchHttp } from './benchHttp.mjs';
+import { benchPages } from './benchPages.mjs';
 import { benchPlan } from './benchPlan.mjs';
 import { benchHostile, benchLoad } from './benchLoad.mjs';
 import { startMariaDb } from './mariadb.mjs';
@@ -56,7 +57,7 @@ try {
       await script('benchRecord', { ...process.env, DATABASE_URL: database.url('mozle'), MOZLE_DATA: folder })
     ).output.trim(),
   );
-  for (const measure of [benchPlan, benchHttp, benchLoad, benchHostile])
+  for (const measure of [benchPlan, benchHttp, benchPages, benchLoad, benchHostile])
     for (const line of await measure(folder, database)) say(line);
 } finally {
   await database?.stop();

@@ -11,7 +11,7 @@ const perSecond = 2;
 const streams = 100;
 
 /** Starts the app on a database of its own and hands both to what is measured. */
-async function withApp(folder, database, name, work) {
+export async function withApp(folder, database, name, work) {
   await ensureBuild(testDist);
   const { register } = await import('tsx/esm/api');
   register();

@@ -17,6 +17,8 @@ export const pause = (ms) => new Promise((next) => setTimeout(next, ms));
 /** What a browser says of a request that our own pages make. */
 const fromHere = { 'Sec-Fetch-Site': 'same-origin' };
 
+const isRaw = (body) => typeof body === 'string' || body instanceof Uint8Array;
+
 /** Somebody signed in, with the cookie kept by hand. Requests go to the address that is asked for each time. */
 export async function enter(address, data) {
   const answer = await fetch(`${address()}/api/v1/session`, {
@@ -33,7 +35,7 @@ export async function enter(address, data) {
     fetch(`${address()}/api/v1${path}`, {
       method,
       headers: { cookie, ...fromHere },
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: isRaw(body) ? body : JSON.stringify(body) }),
     });
 }
 

@@ -1,7 +1,8 @@
 import { writeMark } from '@/core/record/mark';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Course } from '@/core/conventions/course';
-import type { EntrySummary } from '@/core/reference/search';
+import type { EntrySummary, FoundEntries, ReferenceQuery } from '@/core/reference/search';
+import type { Substance } from '@/core/document/document';
 import type { Admission } from '@/core/people/class';
 import type { Decision } from '@/core/versions/proposals';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
@@ -132,6 +133,12 @@ export const api = {
       `/structures?smiles=${encodeURIComponent(smiles)}`,
     ),
   referenceEntries: () => call<readonly EntrySummary[]>('GET', '/reference'),
+  /** The beginning of what fits a search in the reference. */
+  findReference: ({ words, show, many, open }: ReferenceQuery) => {
+    const asked = { words, show, many: String(many), ...(open === undefined ? {} : { open }) };
+    return call<FoundEntries>('GET', `/reference?${new URLSearchParams(asked)}`);
+  },
+  modelSubstances: () => call<readonly Substance[]>('GET', '/models'),
   referenceEntry: (id: string) => call<Picked>('GET', `/reference/${id}`),
   saveReference: (entry: {
     readonly kind: Picked['kind'];

@@ -1,11 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import useSWR from 'swr';
-import { api } from '@/api/client';
 import { Formula } from '@/components/Formula';
 import { Pictogram } from '@/components/Pictogram';
 import { searchEntries } from '@/core/reference/search';
+import { useEntries } from './useEntries';
 import type { EntrySummary } from '@/core/reference/search';
 
 const mostShown = 7;
@@ -24,10 +23,10 @@ export function PickEntry({
   readonly chosen: EntrySummary | undefined;
   readonly onChoose: (entry: EntrySummary | undefined) => void;
 }) {
-  const { data: entries, error } = useSWR('reference', () => api.referenceEntries(), { revalidateOnFocus: false });
+  const { entries, isThere, error } = useEntries();
   const found = useMemo(
-    () => (text.trim() === '' || chosen || !entries ? [] : searchEntries(entries, text).slice(0, mostShown)),
-    [entries, text, chosen],
+    () => (text.trim() === '' || chosen || !isThere ? [] : searchEntries(entries, text).slice(0, mostShown)),
+    [entries, isThere, text, chosen],
   );
   const [at, setAt] = useState(-1);
   const choose = (entry: EntrySummary) => {

@@ -1,6 +1,6 @@
 'use client';
 import useSWR from 'swr';
-import { api } from '@/api/client';
+import { api, ApiError } from '@/api/client';
 
 /** A drawn structure from SMILES; says so when it cannot be drawn. */
 export function Structure({ smiles, name }: { readonly smiles: string; readonly name: string }) {
@@ -8,7 +8,9 @@ export function Structure({ smiles, name }: { readonly smiles: string; readonly 
     revalidateOnFocus: false,
     revalidateIfStale: false,
   });
-  if (error) return <span className="structure-missing">no drawing: the SMILES cannot be read</span>;
+  // What is busy is asked again by itself.
+  if (error instanceof ApiError && error.code === 'badRequest')
+    return <span className="structure-missing">no drawing: the SMILES cannot be read</span>;
   if (!data) return <span className="structure-missing" aria-busy="true" />;
   // The drawing is made by the server's structure package from parsed atoms and bonds, never from the text itself.
   return (

@@ -35,7 +35,7 @@ export function readAdmission(typed: string): string | undefined {
 }
 
 /** Uses a code up. Of two who type it at once, one is let in. */
-export async function useAdmission(bench: string, code: string): Promise<boolean> {
+export async function spendAdmission(bench: string, code: string): Promise<boolean> {
   const found = await rows(
     'DELETE FROM admissions WHERE bench_id = :bench AND code_hash = :hash AND expires_at > UTC_TIMESTAMP(3) RETURNING id',
     { bench, hash: sha256(code) },

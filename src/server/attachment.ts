@@ -13,3 +13,7 @@ export function attachment(
     headers: { 'Content-Type': coded, 'Content-Disposition': `attachment; filename="${name}"` },
   });
 }
+
+/** An answer that is JSON already. */
+export const jsonText = (text: string): Response =>
+  new Response(text, { headers: { 'Content-Type': 'application/json' } });

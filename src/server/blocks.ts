@@ -20,7 +20,7 @@ export async function listBlocks(): Promise<readonly StoredBlock[]> {
 
 /** Keeps a block of steps, from the text of its document. */
 export async function keepBlock(text: string, author: string): Promise<StoredBlock> {
-  const doc = await judgeDocument(text, author);
+  const { doc } = await judgeDocument(text, author);
   if (doc.steps.length === 0) throw new AppError('badRequest', 'A block holds one step at least.');
   const [{ kept } = { kept: 0 }] = await rows<{ kept: number }>('SELECT COUNT(*) AS kept FROM step_blocks');
   if (Number(kept) >= mostBlocks)

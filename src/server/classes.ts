@@ -1,131 +1,21 @@
 import 'server-only';
-import { hash } from '@node-rs/argon2';
-import { ulid } from 'ulid';
 import { AppError } from './appError';
 import { isOpenClass } from './access';
 import { countedDoor, readCode } from './identify';
-import { courseOfPreparation } from './courses';
 import { inTransaction } from './inTransaction';
-import { findPreparation } from './preparations';
-import { entriesOf, newsOf } from './entries';
+import { entriesOf } from './entries';
+import { insertLog } from './newBench';
 import { log } from './log';
-import { verifyLog } from './record';
-import { draw, drawPin, insertLog } from './newBench';
-import { addMembers } from './roster';
-import { addStaff } from './classStaff';
-import { shortOfSpace } from './space';
-import { insert, rows, run } from './tables';
+import { rows } from './tables';
 import { sealClass } from './seals';
-import { beginning } from '@/core/record/mark';
 import { classState } from '@/core/record/classState';
 import { openStored } from '@/core/formats/upgradePreparation';
-import { baselineText, classNumbers } from './classNumbers';
-import { missingParts } from '@/core/process/proof/missingParts';
-import { renderFinding } from '@/core/finding/renderFinding';
-import { coreVersion } from '@/core/results/projection';
 import { progressOf, projectionsOf } from './projections';
-import { asIssued, scaledPlan } from '@/core/process/planOf';
-import { withCourse } from '@/core/conventions/course';
-import { writePreparation } from '@/core/formats/writePreparation';
-import type { BenchBoard, ClassBoard, ClassDoor, ClassSummary, IssuedClass } from '@/core/people/class';
+import type { ClassDoor, ClassSummary } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
 import type { Identity } from '@/core/people/identity';
-import type { Mark } from '@/core/record/mark';
 import type { Origin } from './identify';
 import type { Preparation } from '@/core/document/document';
-
-// Without letters and digits that are mistaken for each other on a board.
-const letters = 'ABCDEFGHJKMNPQRTUVWXY346789';
-
-/** What an issue needs. Codes and PINs are drawn at random unless given (the demo's are). */
-export interface IssueOptions {
-  readonly name: string;
-  readonly preparationId: string;
-  readonly section?: string;
-  readonly benches: readonly { readonly name: string; readonly pin?: string; readonly members?: readonly string[] }[];
-  /** Demonstrators who belong to the class, by id. */
-  readonly staff?: readonly string[];
-  readonly joinCode?: string;
-  readonly by: string;
-  /** When it is issued; the demo's was the day before. */
-  readonly at?: Date;
-}
-
-/** Issues a preparation to a class: a frozen copy, the benches with their PINs, an empty record for each. */
-export async function issueClass(options: IssueOptions): Promise<IssuedClass> {
-  const { id: preparation_id, version, doc: stored } = await findPreparation(options.preparationId);
-  const course = await courseOfPreparation(preparation_id);
-  const lacking = missingParts(stored).filter(({ severity }) => severity === 'stop');
-  if (lacking.length > 0)
-    throw new AppError(
-      'refused',
-      `It is not written to its end, and no class was made. ${lacking.map((one) => renderFinding(one).says).join(' ')}`,
-    );
-  const doc = asIssued(scaledPlan(withCourse(stored, course?.settings)));
-  const id = ulid();
-  const joinCode = options.joinCode ?? draw(letters, 6);
-  const benches = await Promise.all(
-    options.benches.map(async ({ name, members = [], pin = drawPin() }) => ({
-      id: ulid(),
-      name,
-      members,
-      pin,
-      pin_hash: await hash(pin),
-    })),
-  );
-  await inTransaction(async (transaction) => {
-    await insert(
-      'classes',
-      {
-        id,
-        name: options.name,
-        join_code: joinCode,
-        preparation_id,
-        preparation_version: version,
-        course_id: course?.id ?? null,
-        section: options.section ?? '',
-      },
-      transaction,
-    );
-    await run(
-      'UPDATE preparations SET used_at = :at WHERE id = :id',
-      { at: options.at ?? new Date(), id: preparation_id },
-      transaction,
-    );
-    await insert(
-      'issued',
-      {
-        class_id: id,
-        document: writePreparation(doc),
-        title: doc.title,
-        core_version: coreVersion,
-        baseline: baselineText(doc),
-        issued_by: options.by,
-        issued_at: options.at ?? new Date(),
-      },
-      transaction,
-    );
-    for (const [position, bench] of benches.entries()) {
-      await insert(
-        'benches',
-        { id: bench.id, class_id: id, name: bench.name, position, pin_hash: bench.pin_hash },
-        transaction,
-      );
-      await insertLog(id, bench.id, transaction);
-      await addMembers(bench.id, bench.members, transaction);
-    }
-    await insertLog(id, null, transaction);
-    await addStaff(id, options.staff ?? [], transaction);
-    await sealClass(id, transaction);
-  });
-  return {
-    id,
-    name: options.name,
-    title: doc.title,
-    joinCode,
-    benches: benches.map(({ name, pin }) => ({ name, pin })),
-  };
-}
 
 /** The class behind a join code. Wrong codes are counted: they are all that keeps the names of the benches. */
 export async function findClassDoor(text: string, from: Origin): Promise<ClassDoor> {
@@ -242,37 +132,4 @@ export async function findClassLog(classId: string): Promise<string> {
 /** What holds for a whole class: its settings, and whether its record is open. */
 export async function readClassState(classId: string): Promise<ClassState> {
   return classState(await entriesOf(await findClassLog(classId)));
-}
-
-/**
- * A class with its own log and every bench's, in walking order.
- *
- * @param after where the asker stands in each log, the class's own first: only later entries are sent, and only the chains of
- *   logs with later entries are verified again
- */
-export async function readBoard(classId: string, after: readonly Mark[] = []): Promise<ClassBoard> {
-  const { name, joinCode, issuedAt: since, doc } = await findClass(classId);
-  const benches = await rows<{ id: string; bench: string; log: string; seq: number; chain: string }>(
-    `SELECT b.id, b.name AS bench, l.id AS log, l.head_seq AS seq, l.head_chain AS chain FROM benches b JOIN logs l ON l.bench_id = b.id
-     WHERE b.class_id = :classId ORDER BY b.position`,
-    { classId },
-  );
-  const own = await readLane({ id: classId, bench: '', log: await findClassLog(classId) }, after[0]);
-  const lanes: BenchBoard[] = [];
-  for (const [i, { id, bench, log, seq, chain }] of benches.entries()) {
-    const known = after[i + 1];
-    const hasAll = known?.seq === seq && chain.startsWith(known.chain);
-    lanes.push(hasAll ? { id, bench, log, entries: [] } : await readLane({ id, bench, log }, known));
-  }
-  const space = shortOfSpace();
-  const now = new Date().toISOString();
-  const alarm = space === undefined ? {} : { spaceLeft_MB: space };
-  const numbers = await classNumbers(classId);
-  return { id: classId, now, name, joinCode, since, ...alarm, numbers, doc, own, lanes };
-}
-
-async function readLane(lane: Pick<BenchBoard, 'id' | 'bench' | 'log'>, after = beginning): Promise<BenchBoard> {
-  const news = await newsOf(lane.log, after);
-  const fault = news.entries.length > 0 || after.seq === 0 ? await verifyLog(lane.log) : undefined;
-  return { ...lane, ...news, ...(fault ? { fault: fault.why } : {}) };
 }

@@ -12,8 +12,8 @@ import type { FeedEvent } from '@/core/record/feedEvent';
 import type { Identity } from '@/core/people/identity';
 import type { Mark } from '@/core/record/mark';
 
-/** Pages that may follow a class at once: a bench has a few tablets, an account of the staff is open in several rooms. */
-const mostStreams = { group: 12, demonstrator: 40, coordinator: 40 } as const;
+/** Pages that may follow a class at once: a bench has a few tablets, an account of the staff is open on many screens. */
+const mostStreams = { group: 12, demonstrator: 120, coordinator: 120 } as const;
 
 /** Text that waits for a slow reader before its stream is given up; it comes back and asks for what it missed. */
 const mostWaiting = 2_000_000;

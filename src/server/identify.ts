@@ -3,7 +3,7 @@ import { hash, verify } from '@node-rs/argon2';
 import { AppError } from './appError';
 import { budgetsOf, deviceBudgets, giveBack, sharedBudgets, spend } from './attempts';
 import { isAnyKnown, isKnown } from './devices';
-import { readAdmission, useAdmission } from './admissions';
+import { readAdmission, spendAdmission } from './admissions';
 import { sha256 } from './hash';
 import { share, takeFrom } from './rate';
 import { rows } from './tables';
@@ -49,7 +49,7 @@ export async function identifyGroup(joinCode: string, bench: string, pin: string
   const row = chosen(found, bench);
   // Drawn by the staff for one tablet: no wrong tries of others stand in its way.
   const admission = readAdmission(pin);
-  if (admission !== undefined && door && row?.name === bench && (await useAdmission(row.id, admission)))
+  if (admission !== undefined && door && row?.name === bench && (await spendAdmission(row.id, admission)))
     return { role: 'group', id: row.id, name: row.name, classId: door.id };
   const right = await checked(
     {

@@ -2,7 +2,8 @@ import 'server-only';
 import { readFileSync } from 'node:fs';
 import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
-import { findClassLog, issueClass } from './classes';
+import { findClassLog } from './classes';
+import { offThread } from './offThread/offThread';
 import { config } from './config';
 import { connect } from './database';
 import { createCourse, setCourseOfPreparation } from './courses';
@@ -15,6 +16,8 @@ import { demoMinutes, demoRecord, demoSettings } from '@/data/demoRecord';
 import { demoBody } from '@/data/demoSteps';
 import type { Identity } from '@/core/people/identity';
 import type { Body, Entry } from '@/core/record/entry';
+
+const deadlineMs = 60_000;
 
 /**
  * Loads the demo scenario once: accounts, the preparations, a class of eight benches and what they recorded.
@@ -48,7 +51,8 @@ async function load(now: number): Promise<boolean> {
   const staff = await rows<{ id: string }>("SELECT id FROM users WHERE role = 'demonstrator'");
   const begin = now - demoMinutes * 60_000;
   const at = new Date(begin - 24 * 3_600_000);
-  const { id } = await issueClass({ ...demoClass, preparationId, by, at, staff: staff.map((one) => one.id) });
+  const options = { ...demoClass, preparationId, by, at, staff: staff.map((one) => one.id) };
+  const { id } = await offThread('issueClass', [options], { deadlineMs });
   await loadRecord(id, begin);
   return true;
 }

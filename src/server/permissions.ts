@@ -103,6 +103,7 @@ export const permissions = declareAccess({
   'DELETE /api/v1/prints/[id]': { who: staff, of: 'own', cost: 1 },
   'GET /api/v1/prints/[id]/file': { who: staff, of: 'own', cost: 1 },
   'GET /api/v1/structures': { who: signedIn, cost: 5 },
+  'GET /api/v1/models': { who: staff, cost: 5 },
   'GET /api/v1/reference': { who: staff, cost: 5 },
   'POST /api/v1/reference': { who: staff, cost: 5 },
   'GET /api/v1/reference/[id]': { who: staff, ...ofTheCourse, cost: 5 },

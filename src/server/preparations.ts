@@ -4,7 +4,6 @@ import { AppError } from './appError';
 import { isOpenClass } from './access';
 import { offThread } from './offThread/offThread';
 import { inTransaction } from './inTransaction';
-import { cardColumns } from './shelf';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
@@ -12,6 +11,7 @@ import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Identity } from '@/core/people/identity';
 import type { Preparation } from '@/core/document/document';
+import type { CardColumns } from './offThread/work/cardColumns';
 import type { NewerVersion, StoredPreparation } from '@/core/document/stored';
 
 const deadlineMs = 15_000;
@@ -83,10 +83,10 @@ export async function newerVersion(identity: Identity, id: string, base: number)
 
 /** Stores a new preparation from the text of a file. */
 export async function createPreparation(text: string, author: string): Promise<StoredPreparation> {
-  const doc = await judgeDocument(text, author);
+  const { doc, columns } = await judgeDocument(text, author);
   const id = ulid();
   await inTransaction(async (transaction) => {
-    await insert('preparations', { id, ...cardColumns(doc), head_version: 1, updated_at: new Date() }, transaction);
+    await insert('preparations', { id, ...columns, head_version: 1, updated_at: new Date() }, transaction);
     await insertVersion({ id, version: 1, doc, author, reason: '' }, transaction);
   });
   return { id, version: 1, doc };
@@ -105,7 +105,7 @@ export async function saveVersion(
   author: string,
   reason = '',
 ): Promise<StoredPreparation> {
-  const doc = await judgeDocument(text, author);
+  const { doc, columns } = await judgeDocument(text, author);
   const version = base + 1;
   await inTransaction(async (transaction) => {
     const [head] = await rows<{ head_version: number }>(
@@ -123,7 +123,7 @@ export async function saveVersion(
     await run(
       `UPDATE preparations SET title = :title, summary = :summary, card = :card, words = :words, minutes = :minutes,
          head_version = :version, updated_at = UTC_TIMESTAMP(3) WHERE id = :id`,
-      { ...cardColumns(doc), version, id },
+      { ...columns, version, id },
       transaction,
     );
     await insertVersion({ id, version, doc, author, reason }, transaction);
@@ -166,12 +166,15 @@ async function insertVersion(
   );
 }
 
-/** The document of a text, judged by its reader off the server's thread. Refused with the reader's faults. */
-export async function judgeDocument(text: string, who: string): Promise<Preparation> {
+/** The document of a text, judged by its reader off the server's thread, with its columns. Refused with the reader's faults. */
+export async function judgeDocument(
+  text: string,
+  who: string,
+): Promise<{ readonly doc: Preparation; readonly columns: CardColumns }> {
   if (text.length > largestFile) throw new AppError('tooLarge', `The file is larger than ${largestFile / 1e6} MB.`);
   const read = await offThread('preparation', [text], { who, deadlineMs });
   if (!read.ok) throw new AppError('refused', 'The file was refused. Nothing was stored.', read.faults);
-  return read.doc;
+  return read;
 }
 
 /** Stored text went through {@link judgeDocument}; it is parsed, not judged again, so that an old version always opens. */

@@ -1,5 +1,5 @@
 import 'server-only';
-import { coreVersion } from '@/core/results/projection';
+import { coreVersion } from '@/core/results/coreVersion';
 import { entriesOf } from './entries';
 import { offThread } from './offThread/offThread';
 import { rows, run } from './tables';

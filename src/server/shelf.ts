@@ -3,15 +3,15 @@ import { AppError } from './appError';
 import { isOpenClass } from './access';
 import { rows, run } from './tables';
 import { progressOf } from './projections';
-import { cardOf, periodMinutes, shortMinutes, wordsOf } from '@/core/library/card';
-import { openStored } from '@/core/formats/upgradePreparation';
+import { offThread } from './offThread/offThread';
+import { periodMinutes, shortMinutes } from '@/core/library/lengths';
 import type { Card } from '@/core/library/card';
 import type { Identity } from '@/core/people/identity';
 import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
-import type { Preparation } from '@/core/document/document';
 
 /** Preparations on one page of the shelf. */
 export const shelfPage = 24;
+const deadlineMs = 60_000;
 
 interface Row {
   readonly id: string;
@@ -23,18 +23,6 @@ interface Row {
   readonly level: Level | '';
   readonly archived_at: Date | null;
 }
-
-/** What is kept of a document beside it, for lists. */
-export const cardColumns = (doc: Preparation) => {
-  const card = cardOf(doc);
-  return {
-    title: doc.title,
-    summary: doc.summary,
-    card: JSON.stringify(card),
-    words: wordsOf(doc.title, card),
-    minutes: card.minutes,
-  };
-};
 
 // Signs that LIKE takes for others.
 const literal = (word: string) => word.replace(/[\\%_]/g, (sign) => `\\${sign}`);
@@ -107,8 +95,12 @@ async function fillCards(): Promise<void> {
     `SELECT p.id, v.document FROM preparations p
      JOIN preparation_versions v ON v.preparation_id = p.id AND v.version = p.head_version WHERE p.card IS NULL`,
   );
-  for (const { id, document } of bare) {
-    const { card, words, minutes } = cardColumns(openStored(document));
+  if (bare.length === 0) return;
+  const cards = await offThread('cards', [bare.map(({ document }) => document)], { deadlineMs });
+  for (const [i, { id }] of bare.entries()) {
+    const found = cards[i];
+    if (!found) continue;
+    const { card, words, minutes } = found;
     await run('UPDATE preparations SET card = :card, words = :words, minutes = :minutes WHERE id = :id', {
       id,
       card,

@@ -4,10 +4,12 @@ import { expect, request as requests } from '@playwright/test';
 import mariadb from 'mariadb';
 import { ulid } from 'ulid';
 import { acetanilideText } from '../support/preparations';
+import { plainPdf } from '../support/plainPdf';
 import { enterAs, test } from './support';
 import { first, makeClass, staffPage, tablet } from './bench';
+import { zip } from '../support/zip';
 
-// Over the wire what tests/service/attack.test.ts shows inside: 25 s in all.
+// Over the wire what tests/service/attack.test.ts and locked.test.ts show inside: 45 s in all.
 
 interface Answer {
   readonly status: number;
@@ -195,4 +197,107 @@ test('a one-time link leads to the first password, and the own password is chang
   await expect(page.getByText(/^Changed\. Every other device/)).toBeVisible();
   await page.goto(`/welcome/${token}`);
   await expect(page.getByRole('heading', { name: 'This link leads nowhere' })).toBeVisible();
+});
+
+test('handouts that would keep a reader busy are refused in words, and nobody waits for them', async ({ request }) => {
+  await request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+  const read = async (data: Buffer) => {
+    const answer = await request.post('/api/v1/handouts', { data });
+    const { error } = (await answer.json()) as { error?: { message: string } };
+    return [answer.status(), error?.message.slice(0, 40)];
+  };
+  const pages = (count: number) => plainPdf(Array.from({ length: count }, (_, i) => [`Weigh ${i + 1} g of benzoin.`]));
+  const crowded = plainPdf([Array.from({ length: 45_000 }, (_, i) => String(i))]);
+  const bomb = Buffer.from(zip([['word/document.xml', ' '.repeat(50_000_000)]]));
+  await request.get('/api/health');
+  expect(await read(pages(60))).toEqual([200, undefined]);
+  expect(await read(pages(61))).toEqual([422, 'The PDF has 61 pages; 60 are the most. B']);
+  expect(await read(crowded)).toEqual([422, 'The PDF holds more pieces of text than a']);
+  expect(await read(bomb)).toEqual([422, 'The Word document is larger than a hando']);
+  const { thread_ms } = (await (await request.get('/api/health')).json()) as { thread_ms: number };
+  expect(thread_ms).toBeLessThan(1000);
+});
+
+test('four sessions of one bench have one share; its page then says so, and answers 503', async ({ browser }) => {
+  const maker = await requests.newContext({ baseURL: first() });
+  const issued = await makeClass(maker, acetanilideText());
+  const { name = '', pin = '' } = issued.benches[1] ?? {};
+  const sessions = await Promise.all(
+    Array.from({ length: 4 }, async () => {
+      const context = await browser.newContext({ baseURL: first() });
+      await context.request.post('/api/v1/session', {
+        data: { as: 'group', joinCode: issued.joinCode, bench: name, pin },
+      });
+      return context;
+    }),
+  );
+  const ask = async (i: number) => (await sessions[i % 4]?.request.get('/api/v1/structures?smiles='))?.status();
+  const answers: (number | undefined)[] = [];
+  for (let i = 0; i < 400 && !answers.includes(429); i += 8)
+    answers.push(...(await Promise.all(Array.from({ length: 8 }, (_, k) => ask(i + k)))));
+  expect(answers).toContain(429);
+  const page = await sessions[3]?.newPage();
+  await Promise.all(Array.from({ length: 24 }, (_, i) => ask(i)));
+  const opened = await page?.goto('/bench');
+  expect(opened?.status()).toBe(503);
+  await page?.getByRole('heading', { name: 'One moment' }).waitFor();
+  for (const context of sessions) await context.close();
+  await maker.dispose();
+});
+
+test('pictures of a foreign page use no door up, and a file comes under its own policy', async ({ browser }) => {
+  const context = await browser.newContext({ baseURL: first() });
+  const issued = await makeClass(context.request, acetanilideText());
+  // What an image tag of another page sends: no header of ours.
+  for (const path of ['/api/v1/doors/NOSUCH', `/api/v1/doors/${issued.joinCode}`])
+    for (let i = 0; i < 20; i += 1)
+      expect((await raw('GET', path, { 'sec-fetch-site': 'cross-site' })).status).toBe(403);
+  for (let i = 0; i < 40; i += 1) await raw('GET', `/sign-in?code=WRONG${i % 10}`);
+  // More than thirty wrong codes would have closed the door of this address.
+  const page = await browser.newPage({ baseURL: first() });
+  await page.goto(`/sign-in?code=${issued.joinCode}&bench=Ruff`);
+  await expect(page.getByRole('button', { name: 'Start at Ruff' })).toBeVisible();
+  await page.close();
+
+  const board = (await (await context.request.get(`/api/v1/classes/${issued.id}/board`)).json()) as {
+    lanes: readonly { log: string }[];
+  };
+  const bytes = Buffer.from('%PDF-1.4 a file');
+  const id = ulid();
+  const sha256 = createHash('sha256').update(bytes).digest('hex');
+  const upload = { id, name: 'a.pdf', bytes: bytes.byteLength, sha256 };
+  await context.request.post(`/api/v1/logs/${board.lanes[0]?.log ?? ''}/files`, { data: upload });
+  await context.request.put(`/api/v1/files/${id}?first=0`, { data: bytes });
+  const file = await context.request.get(`/api/v1/files/${id}`);
+  expect(file.status()).toBe(200);
+  expect(file.headersArray().filter((one) => one.name.toLowerCase() === 'content-security-policy')).toEqual([
+    expect.objectContaining({ value: "default-src 'none'; sandbox" }),
+  ]);
+  await context.close();
+});
+
+test('a tablet that is turned away is let in by a demonstrator’s one tap', async ({ browser }) => {
+  const board = await staffPage(browser, first(), 'coordinator');
+  const issued = await makeClass(board.context().request, acetanilideText());
+  const stranger = await requests.newContext({ baseURL: first() });
+  for (let i = 0; i < 9; i += 1)
+    await stranger.post('/api/v1/session', {
+      data: { as: 'group', joinCode: issued.joinCode, bench: 'Ruff', pin: `00000${i}` },
+    });
+  await stranger.dispose();
+  const tabletPage = await browser.newPage({ baseURL: first(), viewport: { width: 820, height: 1180 } });
+  await tabletPage.goto(`/sign-in?code=${issued.joinCode}&bench=Ruff`);
+  await tabletPage.getByLabel('PIN of the bench').fill(issued.benches[0]?.pin ?? '');
+  await tabletPage.getByRole('button', { name: 'Start at Ruff' }).click();
+  await expect(tabletPage.getByText('the demonstrator can let this tablet in')).toBeVisible();
+  await board.goto(`/classes/${issued.id}`);
+  await board.getByRole('button', { name: /^Ruff/ }).click();
+  await board.getByRole('button', { name: 'Let a new tablet in' }).click();
+  const code = (await board.locator('.admission strong').innerText()).trim();
+  await tabletPage.getByRole('button', { name: 'I have a code from the demonstrator' }).click();
+  await tabletPage.getByLabel('Code from the demonstrator').fill(code.toLowerCase());
+  await tabletPage.getByRole('button', { name: 'Start at Ruff' }).click();
+  await expect(tabletPage).toHaveURL(/\/bench$/);
+  await tabletPage.close();
+  await board.context().close();
 });

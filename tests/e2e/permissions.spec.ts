@@ -85,6 +85,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'GET /api/v1/classes/[id]/roster': staffOfClass,
   'PUT /api/v1/classes/[id]/roster': staffOfClass,
   'POST /api/v1/classes/[id]/benches/[bench]/pin': staffOfClass,
+  'POST /api/v1/classes/[id]/benches/[bench]/admission': staffOfClass,
   'POST /api/v1/logs/[id]/files': record,
   'GET /api/v1/files/[id]': record,
   // A file goes on from whoever began it.
@@ -111,6 +112,7 @@ const promised: Readonly<Record<string, Promised>> = {
   'GET /api/v1/blocks': coordinators,
   'POST /api/v1/blocks': coordinators,
   'DELETE /api/v1/blocks/[id]': coordinators,
+  'GET /api/v1/models': staff,
   'GET /api/v1/reference': staff,
   'POST /api/v1/reference': staff,
   'GET /api/v1/reference/[id]': staff,

@@ -1,3 +1,4 @@
+import { hash } from '@node-rs/argon2';
 import { ulid } from 'ulid';
 import { addAccount, listAccounts, welcome } from '@/server/accounts';
 import { admit } from '@/server/access';
@@ -7,11 +8,14 @@ import { askForPrint } from '@/server/prints';
 import { beginFile } from '@/server/files';
 import { createPreparation, listVersions } from '@/server/preparations';
 import { database } from '@/server/database';
+import { demoAccounts } from '@/data/demo';
 import { dumpJudge } from '@/server/dumpLines';
 import { emptyDatabase } from '../support/database';
 import { endFeed, listen, streamsOf } from '@/server/feed';
-import { findBenchLog, issueClass } from '@/server/classes';
+import { findBenchLog } from '@/server/classes';
+import { issueClass } from '@/server/offThread/work/issueClass';
 import { findOnShelf } from '@/server/shelf';
+import { handoutText } from '@/server/offThread/work/handoutText';
 import { health } from '@/server/health';
 import { identifyGroup } from '@/server/identify';
 import { insert, rows, run } from '@/server/tables';
@@ -26,6 +30,7 @@ import { sha256 } from '@/server/hash';
 import { someStaff } from '../support/staff';
 import { spendShare } from '@/server/attempts';
 import { storeDraft } from '@/server/record';
+import { zip } from '../support/zip';
 import type { Body } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
 import type { RouteKey } from '@/server/permissions';
@@ -76,6 +81,26 @@ const codeOf = async (work: Promise<unknown>): Promise<string> =>
     () => 'done',
     (error: { code?: string }) => error.code ?? String(error),
   );
+
+describe('2 costly work', () => {
+  const refusal = (bytes: Uint8Array) =>
+    handoutText(bytes).then(
+      () => 'read',
+      (error: { code?: string; message: string }) => `${error.code ?? ''}: ${error.message}`,
+    );
+  const words = '<w:document xmlns:w="x"><w:body><w:p><w:r><w:t>Weigh 2 g.</w:t></w:r></w:p></w:body></w:document>';
+
+  test('a Word document of a few kilobytes that unpacks to fifty million is refused, also when it lies about it', async () => {
+    const bomb = ' '.repeat(50_000_000);
+    const file = zip([
+      ['word/document.xml', words],
+      ['word/theme.xml', bomb],
+    ]);
+    expect(file.byteLength).toBeLessThan(60_000);
+    expect(await refusal(file)).toMatch(/^refused: The Word document is larger than a handout/);
+    expect(await refusal(zip([['word/document.xml', bomb]], 1000))).toMatch(/^refused: The Word document/);
+  });
+});
 
 describe('3 shares, and nobody locks a class out', () => {
   const stranger = (n: number) => ({ address: `10.2.${n}.1` });
@@ -297,7 +322,12 @@ describe('5 told to the right people, once', () => {
     expect(busy.database_ms).toBeLessThan(busy.thread_ms);
   });
 
-  test('accounts with a password that is published are found whatever the address', async () => {
+  test('accounts that still have a password of the demo are found; disabled ones open nothing', async () => {
+    expect(await publishedPasswords()).toEqual([]);
+    const [{ name, password, role } = { name: '', password: '', role: '' }] = demoAccounts;
+    await insert('users', { id: ulid(), name, role, password_hash: await hash(password) });
+    expect(await publishedPasswords()).toEqual([name]);
+    await run('UPDATE users SET disabled_at = UTC_TIMESTAMP(3) WHERE name = :name', { name });
     expect(await publishedPasswords()).toEqual([]);
   });
 });

@@ -4,7 +4,7 @@ import { benchState } from '@/core/bench/benchState';
 import { benchResults } from '@/core/results/benchResults';
 import { classResults } from '@/core/results/classResults';
 import { computePlan } from '@/core/plan/plan';
-import { coreVersion } from '@/core/results/projection';
+import { coreVersion } from '@/core/results/coreVersion';
 import { demoRecord, demoSettings } from '@/data/demoRecord';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { processPlan } from '@/core/process/processPlan';

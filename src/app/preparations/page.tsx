@@ -1,4 +1,4 @@
-import { PreparationList } from '@/features/preparations/PreparationList';
+import { PreparationPage } from '@/features/preparations/PreparationPage';
 import { enterPage } from '@/server/page';
 import { findOnShelf } from '@/server/shelf';
 
@@ -6,5 +6,5 @@ export const metadata = { title: 'Preparations' };
 
 export default async function PreparationsPage() {
   const identity = await enterPage('PAGE /preparations');
-  return <PreparationList identity={identity} first={await findOnShelf(identity)} />;
+  return <PreparationPage identity={identity} first={await findOnShelf(identity)} />;
 }

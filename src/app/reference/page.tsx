@@ -1,17 +1,18 @@
-import { meltingStandards, shippedVisualizers } from '@/data/reference';
 import { enterPage } from '@/server/page';
-import { listEntries } from '@/server/referenceLibrary';
+import { offThread } from '@/server/offThread/offThread';
 import { ReferenceHome } from '@/features/reference/ReferenceHome';
 import { ReferenceScreen } from '@/features/reference/ReferenceScreen';
 
 export const metadata = { title: 'Reference' };
 
+const deadlineMs = 15_000;
+
 export default async function ReferencePage() {
   const identity = await enterPage('PAGE /reference');
-  const entries = await listEntries();
+  const home = await offThread('referenceHome', [], { who: identity.id, deadlineMs });
   return (
-    <ReferenceScreen identity={identity} entries={entries}>
-      <ReferenceHome entries={entries} standards={meltingStandards} visualizers={shippedVisualizers} />
+    <ReferenceScreen identity={identity}>
+      <ReferenceHome {...home} />
     </ReferenceScreen>
   );
 }

@@ -14,3 +14,6 @@ export interface FileFault {
   readonly path: string;
   readonly reason: string;
 }
+
+/** Largest file of a handout, bytes. */
+export const largestHandoutFile = 5_000_000;

@@ -21,10 +21,6 @@ export interface Card {
   readonly substances: readonly string[];
 }
 
-/** Longest time that is one period, minutes, and the one under which it is short. */
-export const periodMinutes = 180;
-export const shortMinutes = 90;
-
 /** The card of a preparation. */
 export function cardOf(doc: Preparation): Card {
   const name = (id: string | undefined) => doc.substances.find((one) => one.id === id)?.name;

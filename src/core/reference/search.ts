@@ -3,6 +3,7 @@ import { sameAtoms } from '../compound/sameAtoms';
 import { groups, hasGroup } from './groups';
 import type { GroupCounts, GroupId } from './groups';
 import type { Form, SignalWord } from './substance';
+import type { MeltingStandard, Visualizer } from './spectra';
 
 /** An entry in a list: what is needed to find it and to tell it from its neighbours. */
 export interface EntrySummary {
@@ -69,4 +70,42 @@ export function searchEntries<E extends EntrySummary>(entries: readonly E[], typ
     .filter((found): found is { entry: E; rank: number } => found.rank !== undefined)
     .sort((a, b) => a.rank - b.rank || byName(a.entry, b.entry))
     .map(({ entry }) => entry);
+}
+
+/** Parts of the library that a list can show. */
+export const entryFilters = {
+  all: { label: 'All', fits: () => true },
+  solid: { label: 'Solids', fits: ({ kind, form }: EntrySummary) => kind === 'substance' && form === 'solid' },
+  liquid: { label: 'Liquids', fits: ({ kind, form }: EntrySummary) => kind === 'substance' && form === 'liquid' },
+  solution: { label: 'Solutions', fits: ({ kind }: EntrySummary) => kind === 'solution' },
+  own: { label: 'Own', fits: ({ own }: EntrySummary) => own },
+} as const;
+export type EntryFilter = keyof typeof entryFilters;
+
+/** Entries that a list shows at once, and how many more each time. */
+export const entryPage = 50;
+
+/** What is looked for in the library, and how much of it is wanted. */
+export interface ReferenceQuery {
+  readonly words: string;
+  readonly show: EntryFilter;
+  readonly many: number;
+  /** Entry whose page is open: the list goes as far as it stands. */
+  readonly open?: string;
+}
+
+/** The beginning of what fits a search. */
+export interface FoundEntries {
+  readonly found: readonly EntrySummary[];
+  /** Entries that fit. */
+  readonly fits: number;
+  readonly total: number;
+}
+
+/** What the reference offers before an entry is opened. */
+export interface ReferenceHome {
+  readonly substances: number;
+  readonly solutions: number;
+  readonly standards: readonly (MeltingStandard & { readonly name: string })[];
+  readonly visualizers: readonly Visualizer[];
 }

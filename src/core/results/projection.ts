@@ -2,12 +2,6 @@ import { benchResults } from './benchResults';
 import type { BenchState } from '../bench/benchState';
 import type { StageResult } from './stageResults';
 
-/**
- * The version of everything that a result is computed by. It rises with every change that lets a record come to other results; a test
- * holds the golden files against it.
- */
-export const coreVersion = '6';
-
 /** Numbers of one stage, in g, °C and fractions. */
 export interface StageNumbers {
   readonly stage: string;

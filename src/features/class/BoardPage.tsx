@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { ClassBoard } from '@/core/people/class';
+import { FirstBoard } from '@/components/record/FirstBoard';
 import type { Identity } from '@/core/people/identity';
 
 // The states of all benches are worked out where they are looked at: on the server everybody else would wait for them.
@@ -10,6 +10,10 @@ const BoardScreen = dynamic(() => import('./BoardScreen').then(({ BoardScreen: s
 });
 
 /** The board of a class, painted by the browser. */
-export function BoardPage(props: { readonly identity: Identity; readonly first: ClassBoard }) {
-  return <BoardScreen {...props} />;
+export function BoardPage({ identity, classId }: { readonly identity: Identity; readonly classId: string }) {
+  return (
+    <FirstBoard classId={classId} waiting="Opening the class…">
+      {(first) => <BoardScreen identity={identity} first={first} />}
+    </FirstBoard>
+  );
 }

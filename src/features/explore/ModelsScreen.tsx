@@ -1,4 +1,6 @@
 'use client';
+import useSWR from 'swr';
+import { api } from '@/api/client';
 import { Explorers } from './Explorers';
 import { Shell } from '@/components/Shell';
 import type { Identity } from '@/core/people/identity';
@@ -8,14 +10,15 @@ import type { Substance } from '@/core/document/document';
 /** The models by themselves, with everything that the library knows. */
 export function ModelsScreen({
   identity,
-  substances,
   seeds,
 }: {
   readonly identity: Identity;
-  readonly substances: readonly Substance[];
   /** What is shown first. */
   readonly seeds: Seeds;
 }) {
+  const { data: substances, error } = useSWR<readonly Substance[], Error>('models', () => api.modelSubstances(), {
+    revalidateOnFocus: false,
+  });
   return (
     <Shell identity={identity}>
       <section className="models">
@@ -24,7 +27,13 @@ export function ModelsScreen({
           What the plans are foreseen with, to be turned and looked at. On a plan they begin with its own numbers.
         </p>
         <div className="card-plain models-card">
-          <Explorers substances={substances} seeds={seeds} />
+          {substances ? (
+            <Explorers substances={substances} seeds={seeds} />
+          ) : (
+            <p className="muted" role="status">
+              {error ? `${error.message} The page asks again by itself.` : 'Fetching what the library knows…'}
+            </p>
+          )}
         </div>
       </section>
     </Shell>

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
-import useSWR from 'swr';
 import { addLineOf } from '@/core/editing/chosen';
 import { api, ApiError } from '@/api/client';
 import { changeLine } from '@/core/editing/edit';
 import { fromReference } from '@/core/editing/fromReference';
 import { mostOf } from '@/core/document/limits';
 import { readRows } from '@/core/editing/readRows';
+import { useEntries } from '@/components/useEntries';
 import { usePlanView } from '@/components/plan/planView';
 import type { Chosen } from '@/core/editing/chosen';
 import type { EntrySummary } from '@/core/reference/search';
@@ -15,7 +15,7 @@ import type { Preparation, Role } from '@/core/document/document';
 /** Rows of a pasted text with what is chosen of them, and adding them as lines. */
 export function usePastedRows(first: string, onDone: () => void) {
   const { plan, edit } = usePlanView();
-  const { data: entries = [] } = useSWR('reference', () => api.referenceEntries(), { revalidateOnFocus: false });
+  const { entries } = useEntries();
   const [text, setText] = useState(first);
   const [chosenRoles, setRoles] = useState<Readonly<Record<number, Role>>>({});
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());

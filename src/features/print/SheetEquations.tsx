@@ -25,7 +25,14 @@ export function SheetEquations({
             {i > 0 && <span>+</span>}
             <figure>
               {/* Drawn by the server's structure package from parsed atoms, never from the text itself. */}
-              {svg === undefined ? null : <span className="structure" dangerouslySetInnerHTML={{ __html: svg }} />}
+              {svg !== undefined ? (
+                <span className="structure" dangerouslySetInnerHTML={{ __html: svg }} />
+              ) : substance?.formula === undefined ? null : (
+                // Never a hole: what is not drawn stands as its formula.
+                <span className="structure structure-formula">
+                  <Formula text={substance.formula} />
+                </span>
+              )}
               <figcaption>
                 {term.coefficient > 1 && `${String(term.coefficient)} `}
                 {substance?.name}

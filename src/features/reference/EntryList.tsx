@@ -1,31 +1,22 @@
 'use client';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Formula } from '@/components/Formula';
 import { Icon } from '@/components/Icon';
 import { Pictogram } from '@/components/Pictogram';
-import { searchEntries } from '@/core/reference/search';
-import type { EntrySummary } from '@/core/reference/search';
-
-const filters = {
-  all: { label: 'All', fits: () => true },
-  solid: { label: 'Solids', fits: ({ kind, form }: EntrySummary) => kind === 'substance' && form === 'solid' },
-  liquid: { label: 'Liquids', fits: ({ kind, form }: EntrySummary) => kind === 'substance' && form === 'liquid' },
-  solution: { label: 'Solutions', fits: ({ kind }: EntrySummary) => kind === 'solution' },
-  own: { label: 'Own', fits: ({ own }: EntrySummary) => own },
-} as const;
-type Filter = keyof typeof filters;
+import { entryFilters, entryPage } from '@/core/reference/search';
+import { useEntrySearch } from './useEntrySearch';
+import type { EntryFilter } from '@/core/reference/search';
 
 /** Search and list of the library. The search stays when an entry is opened. */
-export function EntryList({ entries, open }: { readonly entries: readonly EntrySummary[]; readonly open?: string }) {
-  const [query, setQuery] = useState('');
-  const [filter, setFilter] = useState<Filter>('all');
-  const found = useMemo(() => searchEntries(entries.filter(filters[filter].fits), query), [entries, filter, query]);
+export function EntryList({ open }: { readonly open?: string }) {
+  const { words, setWords, show, setShow, found, fits, total, isThere, error, more } = useEntrySearch(open);
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
     here.current?.scrollIntoView({ block: 'nearest' });
-  }, [open]);
+  }, [open, isThere]);
   return (
     <nav className="shelf" aria-label="Entries of the reference">
       <Form.Group controlId="reference-search" className="shelf-search">
@@ -33,23 +24,23 @@ export function EntryList({ entries, open }: { readonly entries: readonly EntryS
         <Icon name="search" />
         <Form.Control
           type="search"
-          value={query}
+          value={words}
           placeholder="Name, formula, part of a name, group"
           autoComplete="off"
-          onChange={(event) => setQuery(event.target.value)}
+          onChange={(event) => setWords(event.target.value)}
         />
       </Form.Group>
       <div className="shelf-filters" role="group" aria-label="Show">
-        {(Object.keys(filters) as Filter[]).map((one) => (
-          <button key={one} type="button" aria-pressed={filter === one} onClick={() => setFilter(one)}>
-            {filters[one].label}
+        {(Object.keys(entryFilters) as EntryFilter[]).map((one) => (
+          <button key={one} type="button" aria-pressed={show === one} onClick={() => setShow(one)}>
+            {entryFilters[one].label}
           </button>
         ))}
       </div>
       <p className="shelf-count" role="status">
-        {found.length === 0 ? 'Nothing found.' : `${found.length} of ${entries.length}`}
+        {error ? error.message : !isThere ? 'Looking…' : fits === 0 ? 'Nothing found.' : `${fits} of ${total}`}
       </p>
-      {found.length === 0 && (
+      {isThere && fits === 0 && (
         <p className="muted shelf-hint">
           Try a part of the name, a formula such as C6H7N, or a group such as ketone. What is missing can be added.
         </p>
@@ -81,6 +72,11 @@ export function EntryList({ entries, open }: { readonly entries: readonly EntryS
           </li>
         ))}
       </ul>
+      {found.length < fits && (
+        <Button variant="line" size="sm" onClick={more}>
+          Show {Math.min(entryPage, fits - found.length)} more
+        </Button>
+      )}
     </nav>
   );
 }

@@ -56,7 +56,7 @@ function solutionPage(id: string): EntryPage {
 const open = (page: EntryPage, role: Role = 'coordinator') =>
   render(
     <SWRConfig value={{ provider: () => new Map() }}>
-      <EntryView identity={{ role, id: 'x', name: role }} page={page} entries={[]} />
+      <EntryView identity={{ role, id: 'x', name: role }} page={page} />
     </SWRConfig>,
   );
 const rowOf = (name: RegExp) => words(screen.getByRole('row', { name }));

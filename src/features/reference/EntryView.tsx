@@ -19,22 +19,13 @@ import { SubstanceEditor } from './SubstanceEditor';
 import { VapourPanel } from './VapourPanel';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
 import type { EntryPage } from '@/core/reference/entryPage';
-import type { EntrySummary } from '@/core/reference/search';
 import type { GroupId } from '@/core/reference/groups';
 import type { Identity } from '@/core/people/identity';
 
 const nothing = { lines: [], devices: [] };
 
 /** One entry of the reference: what it is, its hazards, its values with their checks, where it is used. */
-export function EntryView({
-  identity,
-  page,
-  entries,
-}: {
-  readonly identity: Identity;
-  readonly page: EntryPage;
-  readonly entries: readonly EntrySummary[];
-}) {
+export function EntryView({ identity, page }: { readonly identity: Identity; readonly page: EntryPage }) {
   const [editing, setEditing] = useState(false);
   const { picked } = page;
   const entry = picked.kind === 'substance' ? picked.substance : picked.solution;
@@ -55,7 +46,6 @@ export function EntryView({
         solution={picked.solution}
         version={page.version}
         fresh={false}
-        entries={entries}
         onClose={() => setEditing(false)}
       />
     );

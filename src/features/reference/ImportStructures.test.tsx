@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { SWRConfig } from 'swr';
 import { api, ApiError } from '@/api/client';
 import { ImportStructures } from './ImportStructures';
 import { click, fill, words } from '../../../tests/support/screen';
@@ -8,7 +9,7 @@ import type { StructureCandidate } from '@/core/reference/candidate';
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 jest.mock('@/api/client', () => ({
   ...jest.requireActual<object>('@/api/client'),
-  api: { readStructures: jest.fn(), saveReference: jest.fn() },
+  api: { readStructures: jest.fn(), saveReference: jest.fn(), referenceEntries: jest.fn() },
 }));
 beforeEach(() => jest.resetAllMocks());
 
@@ -34,7 +35,13 @@ async function bring(candidates: readonly StructureCandidate[]) {
     own: false,
     confirmed: false,
   };
-  render(<ImportStructures entries={[taken]} />);
+  jest.mocked(api.referenceEntries).mockResolvedValue([taken]);
+  render(
+    <SWRConfig value={{ provider: () => new Map() }}>
+      <ImportStructures />
+    </SWRConfig>,
+  );
+  await act(() => Promise.resolve());
   const file = { name: 'list.smi', size: 1, text: () => Promise.resolve('x') };
   fireEvent.change(screen.getByLabelText(/A MOL file/), { target: { files: [file] } });
   await waitFor(() => expect(api.readStructures).toHaveBeenCalled());

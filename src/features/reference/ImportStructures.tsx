@@ -4,12 +4,13 @@ import Button from 'react-bootstrap/Button';
 import { CandidateTable } from './CandidateTable';
 import { Icon } from '@/components/Icon';
 import { RefusedLines } from './RefusedLines';
+import { useEntries } from '@/components/useEntries';
 import { useFileField } from '@/components/fields/useFileField';
 import { useStructureImport } from './useStructureImport';
-import type { EntrySummary } from '@/core/reference/search';
 
 /** Takes a MOL file, an SDF or a list of SMILES; good lines are offered, bad ones refused with their reason. */
-export function ImportStructures({ entries }: { readonly entries: readonly EntrySummary[] }) {
+export function ImportStructures() {
+  const { entries } = useEntries();
   const id = useId();
   const work = useStructureImport(entries);
   const { open, store, busy, says, good, bad, chosen, faultOf } = work;

@@ -20,17 +20,11 @@ const solution: ReferenceSolution = {
 };
 
 /** An empty form for an own substance or solution. */
-export function NewEntry({
-  kind,
-  entries,
-}: {
-  readonly kind: EntrySummary['kind'];
-  readonly entries: readonly EntrySummary[];
-}) {
+export function NewEntry({ kind }: { readonly kind: EntrySummary['kind'] }) {
   const router = useRouter();
   const close = () => router.push('/reference');
   return kind === 'solution' ? (
-    <SolutionEditor solution={solution} version={0} fresh entries={entries} onClose={close} />
+    <SolutionEditor solution={solution} version={0} fresh onClose={close} />
   ) : (
     <SubstanceEditor substance={substance} version={0} fresh onClose={close} />
   );

@@ -2,29 +2,18 @@
 import Link from 'next/link';
 import { Icon } from '@/components/Icon';
 import { ImportStructures } from './ImportStructures';
-import type { EntrySummary } from '@/core/reference/search';
-import type { MeltingStandard, Visualizer } from '@/core/reference/spectra';
+import type { ReferenceHome as Home } from '@/core/reference/search';
 
 /** What the reference offers before an entry is opened: adding, files, standards, stains, and how its marks are read. */
-export function ReferenceHome({
-  entries,
-  standards,
-  visualizers,
-}: {
-  readonly entries: readonly EntrySummary[];
-  readonly standards: readonly MeltingStandard[];
-  readonly visualizers: readonly Visualizer[];
-}) {
-  const name = (id: string) => entries.find((one) => one.id === id)?.name ?? id;
-  const count = (kind: EntrySummary['kind']) => entries.filter((one) => one.kind === kind).length;
+export function ReferenceHome({ substances, solutions, standards, visualizers }: Home) {
   return (
     <div className="entry">
       <header className="entry-head">
         <div>
           <h1>Reference</h1>
           <p className="muted">
-            {count('substance')} substances and {count('solution')} solutions. Plan lines are filled from here; a plan
-            keeps the values it took.
+            {substances} substances and {solutions} solutions. Plan lines are filled from here; a plan keeps the values
+            it took.
           </p>
           <div className="entry-actions">
             <Link href="/reference/new?kind=substance" className="btn btn-line btn-sm">
@@ -75,13 +64,13 @@ export function ReferenceHome({
           </div>
         </dl>
       </section>
-      <ImportStructures entries={entries} />
+      <ImportStructures />
       <section className="card-plain entry-card" aria-label="Melting-point standards">
         <h2>Melting-point standards</h2>
         <ul className="standards">
-          {standards.map(({ substance, clear_C }) => (
+          {standards.map(({ substance, clear_C, name }) => (
             <li key={substance}>
-              <Link href={`/reference/${substance}`}>{name(substance)}</Link>
+              <Link href={`/reference/${substance}`}>{name}</Link>
               <span className="num">
                 {clear_C}
                 {'\u202f'}°C

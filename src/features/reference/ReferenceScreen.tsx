@@ -1,19 +1,16 @@
 'use client';
 import { EntryList } from './EntryList';
 import { Shell } from '@/components/Shell';
-import type { EntrySummary } from '@/core/reference/search';
 import type { Identity } from '@/core/people/identity';
 import type { ReactNode } from 'react';
 
 /** The reference: everything that can be looked up at the left, what is open at the right. */
 export function ReferenceScreen({
   identity,
-  entries,
   open,
   children,
 }: {
   readonly identity: Identity;
-  readonly entries: readonly EntrySummary[];
   /** Entry whose page is open. */
   readonly open?: string;
   readonly children: ReactNode;
@@ -21,7 +18,7 @@ export function ReferenceScreen({
   return (
     <Shell identity={identity}>
       <div className={`reference ${open === undefined ? '' : 'reference-open'}`}>
-        <EntryList entries={entries} {...(open === undefined ? {} : { open })} />
+        <EntryList {...(open === undefined ? {} : { open })} />
         <div className="reference-main">{children}</div>
       </div>
     </Shell>

@@ -9,10 +9,10 @@ import { molarityOf } from '@/core/reference/solutionChecks';
 import { EditorFoot } from './EditorFoot';
 import { SelectField } from '@/components/fields/SelectField';
 import { TextField } from '@/components/fields/TextField';
+import { useEntries } from '@/components/useEntries';
 import { useSaveEntry } from './useSaveEntry';
 import { wasteStreamIds, wasteStreams } from '@/core/reference/wasteStreams';
 import type { Change } from '@/core/changed';
-import type { EntrySummary } from '@/core/reference/search';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { TabulatedValue } from '@/core/reference/substance';
 
@@ -21,15 +21,14 @@ export function SolutionEditor({
   solution,
   version,
   fresh,
-  entries,
   onClose,
 }: {
   readonly solution: ReferenceSolution;
   readonly version: number;
   readonly fresh: boolean;
-  readonly entries: readonly EntrySummary[];
   readonly onClose: () => void;
 }) {
+  const { entries } = useEntries();
   const { save, busy, problem } = useSaveEntry({ kind: 'solution', version, fresh, onClose });
   const [draft, setDraft] = useState(solution);
   const put = (change: Change<ReferenceSolution>) => setDraft((now) => changed(now, change));

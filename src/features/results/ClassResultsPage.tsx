@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { ClassBoard } from '@/core/people/class';
+import { FirstBoard } from '@/components/record/FirstBoard';
 import type { Identity } from '@/core/people/identity';
 
 // Results of all benches are worked out where they are looked at: on the server everybody else would wait for them.
@@ -10,6 +10,10 @@ const ClassResultsScreen = dynamic(
 );
 
 /** Results of a class, painted by the browser. */
-export function ClassResultsPage(props: { readonly identity: Identity; readonly first: ClassBoard }) {
-  return <ClassResultsScreen {...props} />;
+export function ClassResultsPage({ identity, classId }: { readonly identity: Identity; readonly classId: string }) {
+  return (
+    <FirstBoard classId={classId} waiting="Working out the results…">
+      {(first) => <ClassResultsScreen identity={identity} first={first} />}
+    </FirstBoard>
+  );
 }

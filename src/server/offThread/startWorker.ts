@@ -1,5 +1,5 @@
 import 'server-only';
-import { Worker } from 'node:worker_threads';
+import { isMainThread, Worker } from 'node:worker_threads';
 import { config } from '../config';
 import type { Answered, Asked } from './tasks';
 
@@ -14,13 +14,14 @@ export interface TaskThread {
 
 const mostMemoryMb = 768;
 
+/**
+ * Whether there is nobody else to keep waiting: scripts of an operator and the tests run the sources themselves, and on another thread
+ * what a piece of work asks for is its own. There the work is done in place.
+ */
+export const isAlone = (): boolean => !config.isBuilt || !isMainThread;
+
 /** Starts a thread. It keeps no process alive by itself. */
 export function startWorker(): TaskThread {
-  // A script of an operator and the tests run the sources themselves: there nobody else waits, and the work is done in place.
-  return config.isBuilt ? thread() : inPlace();
-}
-
-function thread(): TaskThread {
   const worker = new Worker(new URL('./taskWorker.ts', import.meta.url), {
     resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
   });
@@ -33,17 +34,5 @@ function thread(): TaskThread {
       worker.on('exit', (code) => listener(`ended with ${code}`));
     },
     end: () => void worker.terminate(),
-  };
-}
-
-function inPlace(): TaskThread {
-  let listener: (answered: Answered) => void = () => undefined;
-  return {
-    ask: (asked) => void import('./tasks').then(({ work }) => listener(work(asked))),
-    onAnswer: (next) => {
-      listener = next;
-    },
-    onEnd: () => undefined,
-    end: () => undefined,
   };
 }

@@ -1,39 +1,64 @@
+import { AppError } from '@/server/appError';
 import { benchState } from '@/core/bench/benchState';
-import { classResults } from '@/core/results/classResults';
+import { cardColumns } from './work/cardColumns';
+import { chargeTable } from './work/chargeFile';
 import { classState } from '@/core/record/classState';
-import { csvText } from '@/server/csv';
+import { databaseFault } from '@/server/databaseFault';
 import { drawStructure } from '@/structure/drawStructure';
+import { exportRecord } from './work/exportRecord';
+import { exportReference } from '@/server/referenceFiles';
+import { findReference, readReferenceHome } from './work/referenceShelf';
+import { issueClass } from './work/issueClass';
+import { listEntries } from '@/server/referenceLibrary';
+import { modelSubstances } from './work/modelSubstances';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { projectionOf } from '@/core/results/projection';
+import { readBoard } from './work/board';
+import { readEntryPage } from './work/referencePage';
+import { readHandoutFile } from './work/handouts';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { readStructure } from '@/structure/readStructure';
 import { readStructureFile } from '@/structure/readStructureFile';
-import { resultTable } from '@/core/formats/resultColumns';
+import { resultsFile } from './work/results';
+import { tellVersions } from './work/versions';
+import type { ErrorCode } from '@/server/appError';
 import type { Entry } from '@/core/record/entry';
+import type { Identity } from '@/core/people/identity';
+import type { IssueOptions } from './work/issueClass';
+import type { Mark } from '@/core/record/mark';
+import type { ReferenceQuery } from './work/referenceShelf';
 
-/** Entries of a bench, by its name. */
-interface BenchEntries {
-  readonly bench: string;
-  readonly entries: readonly Entry[];
-}
-
-/** What takes too long for the thread that answers everybody. Arguments and answers are plain JSON. */
+/**
+ * What takes too long for the thread that answers everybody. Arguments and answers are plain JSON or bytes. Long answers are texts
+ * already: the other thread passes them on as they are.
+ */
 export const tasks = {
   draw: (smiles: string) => drawStructure(smiles),
   structures: (all: readonly string[]) => all.map((smiles) => readStructure(smiles)),
   structureFile: (text: string) => readStructureFile(text),
-  preparation: (text: string) => readPreparation(text),
+  preparation: (text: string) => {
+    const read = readPreparation(text);
+    return read.ok ? { ...read, columns: cardColumns(read.doc) } : read;
+  },
+  cards: (documents: readonly string[]) => documents.map((document) => cardColumns(openStored(document))),
+  handout: async (bytes: Uint8Array) => JSON.stringify(await readHandoutFile(bytes)),
+  chargeTable: (preparation: string, as: 'csv' | 'xlsx') => chargeTable(preparation, as),
+  issueClass: (options: IssueOptions) => issueClass(options),
+  versions: (identity: Identity, preparation: string) => tellVersions(identity, preparation),
+  board: async (classId: string, after: readonly Mark[]) => JSON.stringify(await readBoard(classId, after)),
+  record: (classId: string) => exportRecord(classId),
+  resultsFile: (classId: string) => resultsFile(classId),
   project: (document: string, own: readonly Entry[], lanes: readonly (readonly Entry[])[]) => {
     const doc = openStored(document);
     const { settings } = classState(own);
     return lanes.map((entries) => projectionOf(benchState(doc, entries, settings)));
   },
-  resultsCsv: (document: string, own: readonly Entry[], lanes: readonly BenchEntries[]) => {
-    const doc = openStored(document);
-    const { settings } = classState(own);
-    const states = lanes.map(({ bench, entries }) => ({ bench, state: benchState(doc, entries, settings) }));
-    return csvText(resultTable(doc, classResults(states).rows));
-  },
+  reference: async () => JSON.stringify(await listEntries()),
+  referenceFound: async (query: ReferenceQuery) => JSON.stringify(await findReference(query)),
+  referenceHome: () => readReferenceHome(),
+  entryPage: (id: string) => readEntryPage(id),
+  referenceFile: (as: 'csv' | 'json') => exportReference(as),
+  modelSubstances: async () => JSON.stringify(await modelSubstances()),
 } as const;
 
 export type TaskName = keyof typeof tasks;
@@ -46,14 +71,26 @@ export interface Asked {
 }
 export type Answered =
   | { readonly id: number; readonly ok: true; readonly value: unknown }
-  | { readonly id: number; readonly ok: false; readonly message: string };
+  | {
+      readonly id: number;
+      readonly ok: false;
+      readonly message: string;
+      /** Of an expected failure. */
+      readonly code?: ErrorCode;
+      readonly details?: unknown;
+    };
 
 /** Does a piece of work; what it throws becomes an answer. */
-export function work({ id, name, args }: Asked): Answered {
+export async function work({ id, name, args }: Asked): Promise<Answered> {
   try {
-    const value = (tasks[name] as (...all: readonly unknown[]) => unknown)(...args);
+    const value = await (tasks[name] as (...all: readonly unknown[]) => unknown)(...args);
     return { id, ok: true, value };
   } catch (error) {
+    const expected = error instanceof AppError ? error : databaseFault(error);
+    if (expected) {
+      const { code, message, details } = expected;
+      return { id, ok: false, code, message, ...(details === undefined ? {} : { details }) };
+    }
     return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
   }
 }

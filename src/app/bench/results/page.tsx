@@ -1,9 +1,9 @@
-import { BenchResultsScreen } from '@/features/results/BenchResultsScreen';
+import { BenchResultsPage as Results } from '@/features/results/BenchResultsPage';
 import { openBench } from '@/server/benchPage';
 import { enterPage } from '@/server/page';
 
 export const metadata = { title: 'Results' };
 
 export default async function BenchResultsPage() {
-  return <BenchResultsScreen {...await openBench(await enterPage('PAGE /bench/results'))} />;
+  return <Results {...await openBench(await enterPage('PAGE /bench/results'))} />;
 }

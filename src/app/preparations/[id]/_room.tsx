@@ -1,7 +1,7 @@
 import { HazardPanel } from '@/features/hazards/HazardPanel';
 import { IssueDoor } from '@/features/issuing/IssueDoor';
 import { ModelsPanel } from '@/features/explore/ModelsPanel';
-import { PlanScreen } from '@/features/plan/PlanScreen';
+import { PlanPage } from '@/features/plan/PlanPage';
 import { enterPage, orNotFound } from '@/server/page';
 import { courseOfPreparation, listCourses } from '@/server/courses';
 import { findPreparation } from '@/server/preparations';
@@ -23,7 +23,7 @@ export async function PlanRoom({
   const course = await courseOfPreparation(id);
   const courses = (await listCourses()).map(({ id: key, name }) => ({ id: key, name }));
   return (
-    <PlanScreen
+    <PlanPage
       key={id}
       identity={identity}
       stored={stored}

@@ -1,5 +1,4 @@
 import { enterPage } from '@/server/page';
-import { listEntries } from '@/server/referenceLibrary';
 import { NewEntry } from '@/features/reference/NewEntry';
 import { ReferenceScreen } from '@/features/reference/ReferenceScreen';
 
@@ -8,10 +7,9 @@ export const metadata = { title: 'New entry' };
 export default async function NewEntryPage({ searchParams }: { readonly searchParams: Promise<{ kind?: string }> }) {
   const identity = await enterPage('PAGE /reference/new');
   const { kind } = await searchParams;
-  const entries = await listEntries();
   return (
-    <ReferenceScreen identity={identity} entries={entries} open="">
-      <NewEntry kind={kind === 'solution' ? 'solution' : 'substance'} entries={entries} />
+    <ReferenceScreen identity={identity} open="">
+      <NewEntry kind={kind === 'solution' ? 'solution' : 'substance'} />
     </ReferenceScreen>
   );
 }

@@ -1,12 +1,13 @@
 import { object, string } from 'yup';
 import { benchesSchema, staffSchema } from '@/core/people/rosterSchema';
 import { readJson } from '@/server/body';
-import { issueClass } from '@/server/classes';
+import { offThread } from '@/server/offThread/offThread';
 import { spendShare } from '@/server/attempts';
 import { route } from '@/server/route';
 
 // Sections are made by the dozen; each class stores a bench's worth of rows for every bench.
 const mostClasses = 120;
+const deadlineMs = 60_000;
 
 const issue = object({
   name: string().trim().min(1).max(120).required(),
@@ -23,6 +24,7 @@ export const POST = route('POST /api/v1/classes', async ({ request, identity }) 
     mostClasses,
     `${mostClasses} classes were made under your name in the last minutes. Wait ten, then go on.`,
   );
-  const issued = await issueClass({ name, section, preparationId, benches, staff, by: identity.name });
+  const options = { name, section, preparationId, benches, staff, by: identity.name };
+  const issued = await offThread('issueClass', [options], { who: identity.id, deadlineMs });
   return Response.json(issued, { status: 201 });
 });

@@ -1,8 +1,12 @@
-import { largestHandoutFile } from '@/server/handoutText';
+import { jsonText } from '@/server/attachment';
+import { largestHandoutFile } from '@/core/formats/limits';
+import { offThread } from '@/server/offThread/offThread';
 import { readBytes } from '@/server/body';
-import { readHandoutFile } from '@/server/handouts';
 import { route } from '@/server/route';
 
-export const POST = route('POST /api/v1/handouts', async ({ request }) =>
-  Response.json(await readHandoutFile(await readBytes(request, largestHandoutFile))),
-);
+const deadlineMs = 20_000;
+
+export const POST = route('POST /api/v1/handouts', async ({ request, identity }) => {
+  const bytes = await readBytes(request, largestHandoutFile);
+  return jsonText(await offThread('handout', [bytes], { who: identity.id, deadlineMs, signal: request.signal }));
+});

@@ -1,7 +1,7 @@
 import { courseOfPreparation } from '@/server/courses';
 import { enterPage, orNotFound } from '@/server/page';
 import { findPreparation } from '@/server/preparations';
-import { HazardSheet } from '@/features/hazards/HazardSheet';
+import { HazardPage } from '@/features/hazards/HazardPage';
 import { readConfirmations } from '@/server/referenceLibrary';
 import { withCourse } from '@/core/conventions/course';
 
@@ -14,5 +14,5 @@ export default async function HazardSheetPage({ params }: { readonly params: Pro
   const course = await courseOfPreparation(id);
   const confirmations = (await readConfirmations()).filter(({ field }) => field === 'hazards');
   const doc = withCourse(stored.doc, course?.settings);
-  return <HazardSheet identity={identity} stored={{ ...stored, doc }} confirmations={confirmations} />;
+  return <HazardPage identity={identity} stored={{ ...stored, doc }} confirmations={confirmations} />;
 }

@@ -1,9 +1,12 @@
 import { attachment } from '@/server/attachment';
-import { exportReference } from '@/server/referenceFiles';
+import { offThread } from '@/server/offThread/offThread';
 import { route } from '@/server/route';
 
-export const GET = route('GET /api/v1/reference/file', async ({ request }) => {
+const deadlineMs = 30_000;
+
+export const GET = route('GET /api/v1/reference/file', async ({ request, identity }) => {
   const as = new URL(request.url).searchParams.get('as') === 'csv' ? 'csv' : 'json';
   const type = as === 'csv' ? 'text/csv' : 'application/json';
-  return attachment(await exportReference(as), type, 'mozle reference', `.${as}`);
+  const asked = { who: identity.id, deadlineMs, signal: request.signal };
+  return attachment(await offThread('referenceFile', [as], asked), type, 'mozle reference', `.${as}`);
 });

@@ -1,4 +1,4 @@
-import { BenchScreen } from '@/features/bench/BenchScreen';
+import { BenchPage } from '@/features/bench/BenchPage';
 import { openBench } from '@/server/benchPage';
 import { enterPage, orNotFound } from '@/server/page';
 
@@ -11,5 +11,5 @@ export default async function BenchOfClassPage({
 }) {
   const identity = await enterPage('PAGE /classes/[id]/benches/[bench]', params);
   const { id, bench } = await params;
-  return <BenchScreen key={bench} {...await orNotFound(openBench(identity, id, bench))} />;
+  return <BenchPage key={bench} {...await orNotFound(openBench(identity, id, bench))} />;
 }

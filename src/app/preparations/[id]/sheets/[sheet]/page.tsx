@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { enterPage, orNotFound } from '@/server/page';
-import { SheetScreen } from '@/features/print/SheetScreen';
+import { SheetPage as Paper } from '@/features/print/SheetPage';
 import { sheetIds } from '@/core/sheet/sheets';
 import { sheetSource } from '@/server/sheetSource';
 
@@ -11,5 +11,5 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   const { id, sheet } = await params;
   const found = sheetIds.find((one) => one === sheet);
   if (!found) notFound();
-  return <SheetScreen identity={identity} sheet={found} {...await orNotFound(sheetSource(id))} />;
+  return <Paper identity={identity} sheet={found} {...await orNotFound(sheetSource(id))} />;
 }

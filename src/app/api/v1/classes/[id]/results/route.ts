@@ -1,8 +1,14 @@
 import { attachment } from '@/server/attachment';
-import { resultsFile } from '@/server/results';
+import { offThread } from '@/server/offThread/offThread';
 import { route } from '@/server/route';
 
-export const GET = route<{ id: string }>('GET /api/v1/classes/[id]/results', async ({ params }) => {
-  const { name, text } = await resultsFile(params.id);
+const deadlineMs = 30_000;
+
+export const GET = route<{ id: string }>('GET /api/v1/classes/[id]/results', async ({ request, params, identity }) => {
+  const { name, text } = await offThread('resultsFile', [params.id], {
+    who: identity.id,
+    deadlineMs,
+    signal: request.signal,
+  });
   return attachment(text, 'text/csv', `${name} results`, '.csv');
 });

@@ -1,6 +1,6 @@
 import 'server-only';
-import { listDocuments } from './preparations';
-import { pickEntry, readConfirmations, readLibrary } from './referenceLibrary';
+import { listDocuments } from '@/server/preparations';
+import { pickEntry, readConfirmations, readLibrary } from '@/server/referenceLibrary';
 import { expectedBands, fittingVisualizers } from '@/core/reference/spectra';
 import {
   infraredBands,

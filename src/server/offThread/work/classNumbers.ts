@@ -1,7 +1,7 @@
 import 'server-only';
 import { baselineOf, drift } from '@/core/results/baseline';
 import { openStored } from '@/core/formats/upgradePreparation';
-import { rows } from './tables';
+import { rows } from '@/server/tables';
 import type { Baseline } from '@/core/results/baseline';
 import type { ClassNumbers } from '@/core/people/class';
 import type { Preparation } from '@/core/document/document';

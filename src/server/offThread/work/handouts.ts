@@ -3,7 +3,7 @@ import { benchNames, usualSolvents } from '@/data/reference/benchNames';
 import { fromReference } from '@/core/editing/fromReference';
 import { handoutText } from './handoutText';
 import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
-import { pickEntry, readConfirmations, readLibrary } from './referenceLibrary';
+import { pickEntry, readConfirmations, readLibrary } from '@/server/referenceLibrary';
 import { readHandout } from '@/core/handout/readHandout';
 import type { ReadFile } from '@/core/handout/readFile';
 

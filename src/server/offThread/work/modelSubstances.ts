@@ -1,6 +1,6 @@
 import 'server-only';
 import { fromReference } from '@/core/editing/fromReference';
-import { pickEntry, readAllStructures, readLibrary } from './referenceLibrary';
+import { pickEntry, readAllStructures, readLibrary } from '@/server/referenceLibrary';
 import type { Substance } from '@/core/document/document';
 import type { ReferenceSubstance } from '@/core/reference/substance';
 

@@ -1,11 +1,11 @@
 import 'server-only';
-import { readBoard } from './classes';
-import { rows } from './tables';
+import { readBoard } from './board';
+import { rows } from '@/server/tables';
 import { writePreparation } from '@/core/formats/writePreparation';
 import { sealedContent } from '@/core/record/chain';
-import { keptNames } from './authorNames';
+import { keptNames } from '@/server/authorNames';
 import type { Entry } from '@/core/record/entry';
-import type { SealedHead } from './seals';
+import type { SealedHead } from '@/server/seals';
 import type { RecordFile } from '@/core/formats/recordFile';
 
 /** The whole record of a class as a file that can be verified on its own: the issued preparation and every entry as stored. */

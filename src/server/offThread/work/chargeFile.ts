@@ -1,20 +1,33 @@
 import 'server-only';
 import { chargeColumns, chargeRows } from '@/core/formats/chargeRows';
 import { planOf } from '@/core/process/planOf';
-import { csvText } from './csv';
+import { courseOfPreparation } from '@/server/courses';
+import { csvText } from '@/server/csv';
+import { findPreparation } from '@/server/preparations';
 import type { Cell } from '@/core/formats/chargeRows';
 import type { CourseSettings } from '@/core/conventions/course';
 import type { Preparation } from '@/core/document/document';
 
+/** The charge table of a preparation's newest version, with its title. */
+export async function chargeTable(
+  preparation: string,
+  as: 'csv' | 'xlsx',
+): Promise<{ readonly title: string; readonly content: string | Uint8Array<ArrayBuffer> }> {
+  const { doc } = await findPreparation(preparation);
+  const settings = (await courseOfPreparation(preparation))?.settings;
+  const content = as === 'xlsx' ? await chargeWorkbook(doc, settings) : chargeCsv(doc, settings);
+  return { title: doc.title, content };
+}
+
 /** The charge table as CSV. */
-export function chargeCsv(doc: Preparation, course?: CourseSettings): string {
+function chargeCsv(doc: Preparation, course?: CourseSettings): string {
   const { plan } = planOf(doc, course);
   const text = (cell: Cell) => (cell === undefined ? '' : 'digits' in cell ? cell.digits : cell.words);
   return csvText([chargeColumns.map(({ title }) => title), ...chargeRows(plan).map((row) => row.map(text))]);
 }
 
 /** The charge table as a workbook: numbers are numbers and show the figures that they carry. */
-export async function chargeWorkbook(doc: Preparation, course?: CourseSettings): Promise<Uint8Array<ArrayBuffer>> {
+async function chargeWorkbook(doc: Preparation, course?: CourseSettings): Promise<Uint8Array<ArrayBuffer>> {
   const { Workbook } = await import('exceljs');
   const { plan } = planOf(doc, course);
   const book = new Workbook();

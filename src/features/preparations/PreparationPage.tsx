@@ -1,0 +1,14 @@
+'use client';
+import dynamic from 'next/dynamic';
+import type { ComponentProps } from 'react';
+import type { PreparationList } from './PreparationList';
+
+const Painted = dynamic(() => import('./PreparationList').then(({ PreparationList }) => PreparationList), {
+  ssr: false,
+  loading: () => <p className="muted page">Opening the library…</p>,
+});
+
+/** The library of preparations, painted by the browser. */
+export function PreparationPage(props: ComponentProps<typeof PreparationList>) {
+  return <Painted {...props} />;
+}

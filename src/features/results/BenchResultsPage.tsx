@@ -1,0 +1,15 @@
+'use client';
+import dynamic from 'next/dynamic';
+import type { ComponentProps } from 'react';
+import type { BenchResultsScreen } from './BenchResultsScreen';
+
+// Worked out where it is looked at: on the server everybody else would wait for it.
+const Painted = dynamic(() => import('./BenchResultsScreen').then(({ BenchResultsScreen }) => BenchResultsScreen), {
+  ssr: false,
+  loading: () => <p className="muted page">Working out the results…</p>,
+});
+
+/** Results of a bench, painted by the browser. */
+export function BenchResultsPage(props: ComponentProps<typeof BenchResultsScreen>) {
+  return <Painted {...props} />;
+}
