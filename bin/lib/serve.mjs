@@ -60,8 +60,12 @@ server.listen(port, host);
 function finishHead(response, number) {
   const write = response.writeHead;
   response.writeHead = (status, ...rest) => {
-    const policy = response.getHeader('Content-Security-Policy');
-    if (Array.isArray(policy)) response.setHeader('Content-Security-Policy', policy.at(-1));
+    // Next leaves out a header of a route that stands there already.
+    const own = response.getHeader('Mozle-Policy');
+    if (own !== undefined) {
+      response.setHeader('Content-Security-Policy', own);
+      response.removeHeader('Mozle-Policy');
+    }
     return write.call(response, pageFailures.get(number) ?? status, ...rest);
   };
   response.once('close', () => pageFailures.delete(number));

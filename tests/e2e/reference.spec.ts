@@ -11,6 +11,7 @@ const entry = (page: Page, name: string) => page.getByRole('article', { name });
 const shelf = (page: Page) => page.getByRole('navigation', { name: 'Entries of the reference' });
 const search = async (page: Page, text: string) => {
   await page.getByLabel('Search by name, formula or group').fill(text);
+  await shelf(page).and(page.locator('[aria-busy="false"]')).waitFor();
   return shelf(page).getByRole('listitem').allInnerTexts();
 };
 

@@ -12,13 +12,13 @@ import type { EntryFilter } from '@/core/reference/search';
 
 /** Search and list of the library. The search stays when an entry is opened. */
 export function EntryList({ open }: { readonly open?: string }) {
-  const { words, setWords, show, setShow, found, fits, total, isThere, error, more } = useEntrySearch(open);
+  const { words, setWords, show, setShow, found, fits, total, isThere, busy, error, more } = useEntrySearch(open);
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
     here.current?.scrollIntoView({ block: 'nearest' });
   }, [open, isThere]);
   return (
-    <nav className="shelf" aria-label="Entries of the reference">
+    <nav className="shelf" aria-label="Entries of the reference" aria-busy={busy}>
       <Form.Group controlId="reference-search" className="shelf-search">
         <Form.Label visuallyHidden>Search by name, formula or group</Form.Label>
         <Icon name="search" />

@@ -19,7 +19,11 @@ export function useEntrySearch(open: string | undefined) {
   // Where the list was opened first; it stays as long as it is while others are opened from it.
   const [first] = useState(open);
   const asked = useDeferredValue(words.trim());
-  const { data = none, error } = useSWR<FoundEntries, Error>(
+  const {
+    data = none,
+    error,
+    isValidating,
+  } = useSWR<FoundEntries, Error>(
     ['reference', asked, show, many, first],
     () => api.findReference({ words: asked, show, many, ...(first === undefined ? {} : { open: first }) }),
     { revalidateOnFocus: false, keepPreviousData: true },
@@ -37,6 +41,8 @@ export function useEntrySearch(open: string | undefined) {
     setShow: anew(setShow),
     ...data,
     isThere: data !== none,
+    /** What is shown is not yet what was asked for. */
+    busy: isValidating || asked !== words.trim(),
     error,
     more: () => setMany(data.found.length + entryPage),
   };
