@@ -16,7 +16,7 @@ export interface Rate {
  * What one person, or one bench with all its tablets, may ask for, in the costs of the permission table. A tablet that was offline for a
  * period sends some hundred entries one after the other.
  */
-export const share: Rate = { burst: 800, perSecond: 60 };
+export const share: Rate = { burst: 1000, perSecond: 60 };
 /** What one person may send, kB. A bench sends some photos of 300 kB a period. */
 export const sentShare: Rate = { burst: 150_000, perSecond: 500 };
 /** Entries of one bench or person. */

@@ -5,10 +5,11 @@ import mariadb from 'mariadb';
 import { ulid } from 'ulid';
 import { acetanilideText } from '../support/preparations';
 import { crowdedPdf, plainPdf } from '../support/plainPdf';
-import { newDemonstrator } from './accounts';
+import { newStaff } from './accounts';
 import { enterAs, test } from './support';
 import { first, makeClass, staffPage, tablet } from './bench';
 import { zip } from '../support/zip';
+import type { APIResponse } from '@playwright/test';
 
 // Over the wire what tests/service/attack.test.ts and locked.test.ts show inside: 45 s in all.
 
@@ -219,7 +220,7 @@ test('handouts that would keep a reader busy are refused in words, and nobody wa
 });
 
 test('four sessions of one person have one share; a page that is beyond it says so, and answers 503', async () => {
-  const data = await newDemonstrator();
+  const data = await newStaff('demonstrator');
   const sessions = await Promise.all(
     Array.from({ length: 4 }, async () => {
       const session = await requests.newContext({ baseURL: first() });
@@ -231,8 +232,16 @@ test('four sessions of one person have one share; a page that is beyond it says 
   const ask = async (i: number) => (await sessions[i % 4]?.get('/api/v1/classes/none/record'))?.status();
   const answers = await Promise.all(Array.from({ length: 48 }, (_, i) => ask(i)));
   expect(new Set(answers)).toEqual(new Set([404, 429]));
-  const opened = await Promise.all(Array.from({ length: 24 }, (_, i) => sessions[i % 4]?.get('/account')));
-  const refused = opened.find((one) => one?.status() === 503);
+  // On a slow server what comes back meanwhile is enough for some pages: as many are asked for as are never.
+  let refused: APIResponse | undefined;
+  for (let tries = 0; tries < 10 && !refused; tries += 1) {
+    const opened = await Promise.all([
+      ...Array.from({ length: 24 }, (_, i) => sessions[i % 4]?.get('/account')),
+      ...Array.from({ length: 24 }, (_, i) => sessions[i % 4]?.get('/api/v1/structures?smiles=')),
+    ]);
+    refused = opened.slice(0, 24).find((one) => one?.status() !== 200);
+  }
+  expect(refused?.status()).toBe(503);
   expect(await refused?.text()).toContain('expected tooManyRequests');
   for (const session of sessions) await session.dispose();
 });

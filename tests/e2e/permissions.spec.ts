@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, request as requests } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
-import { newDemonstrator } from './accounts';
+import { newStaff } from './accounts';
 import { demonstrators, storePreparation, test } from './support';
 import { ulid } from 'ulid';
 import type { APIRequestContext } from '@playwright/test';
@@ -154,7 +154,9 @@ interface Ids {
 }
 
 async function idsOf(owner: APIRequestContext): Promise<Ids> {
-  const preparation = await storePreparation(owner, acetanilideText());
+  // Of their own, as is their share: what these tests ask for in plenty takes nothing from others.
+  const coordinating = await newStaff('coordinator');
+  const preparation = await storePreparation(owner, acetanilideText(), coordinating);
   const inside = await demonstrators(owner);
   const benches = [
     { name: 'Ruff', members: [] },
@@ -194,9 +196,9 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
     print: print.id,
     enter: {
       anonymous: undefined,
-      coordinator: { as: 'demo', role: 'coordinator' },
+      coordinator: coordinating,
       'demonstrator of the class': { as: 'demo', role: 'demonstrator' },
-      'demonstrator of another class': await newDemonstrator(),
+      'demonstrator of another class': await newStaff('demonstrator'),
       'the bench itself': at(mine, 0),
       'another bench of the class': at(mine, 1),
       'a bench of another class': at(other, 0),

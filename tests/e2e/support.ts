@@ -37,8 +37,12 @@ export async function enterAs(page: Page, role: DemoRole): Promise<void> {
 }
 
 /** Signs a request context in and stores its own copy of a preparation, so that tests do not meet on one document. */
-export async function storePreparation(request: APIRequestContext, text: string): Promise<string> {
-  await request.post('/api/v1/session', { data: { as: 'demo', role: 'coordinator' } });
+export async function storePreparation(
+  request: APIRequestContext,
+  text: string,
+  as: object = { as: 'demo', role: 'coordinator' },
+): Promise<string> {
+  await request.post('/api/v1/session', { data: as });
   const answer = await request.post('/api/v1/preparations', { data: text, headers: { 'Content-Type': 'text/plain' } });
   expect(answer.status()).toBe(201);
   return ((await answer.json()) as { id: string }).id;
