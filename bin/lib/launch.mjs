@@ -20,13 +20,15 @@ export async function launch({ env: set = {}, fresh = false, onReady }) {
   const keepers = [];
   let database;
   let closing = false;
+  let isTold = false;
   const close = async (code) => {
     if (closing) return;
     closing = true;
     // The app before the database.
     for (const { stop } of keepers.reverse()) await stop();
     if (keepers.length === 0) await database?.stop();
-    rmSync(join(folder, 'address'), { force: true });
+    // Of the one that runs: a second start that is refused leaves it.
+    if (isTold) rmSync(join(folder, 'address'), { force: true });
     if (!outside) unlock(folder);
     process.exit(code);
   };
@@ -64,6 +66,7 @@ export async function launch({ env: set = {}, fresh = false, onReady }) {
     const address = outside || database.url('mozle');
     // For the commands that work on the same database.
     writeFileSync(join(folder, 'address'), address, { mode: 0o600 });
+    isTold = true;
     const env = { ...process.env, ...set, DATABASE_URL: address };
     for (const line of await prepareDatabase(env)) say(line);
     const log = appLog(folder);

@@ -81,8 +81,8 @@ try {
   const demo = await run('bin/demo', [], { env: elsewhere });
   expect('the demo refuses to be reached from elsewhere', demo.code !== 0 && /published/.test(demo.output));
   const wide = { ...env, PORT: String(await port()), HOST: '0.0.0.0' };
-  const open = await run('bin/demo', [], { env: wide });
-  expect('the demo refuses to listen to a network', open.code !== 0 && /published.*HOST/.test(open.output));
+  const listening = await run('bin/demo', [], { env: wide });
+  expect('the demo refuses to listen to a network', listening.code !== 0 && /published.*HOST/.test(listening.output));
   const odd = await run('bin/start', [], { env: { ...env, PORT: 'x', TRUST_PROXY: '-1' } });
   expect(
     'settings that cannot be are named',

@@ -7,7 +7,6 @@ import type { Page } from '@playwright/test';
 
 // 15 s; 30 with the ten thousand drafts of bin/test --all.
 const count = Number(process.env['BENT'] ?? 2400);
-test.describe.configure({ timeout: 240_000 });
 
 test('thousands of bent entries are stored or refused in words; whatever is stored, every page opens and it can be struck', async ({
   browser,

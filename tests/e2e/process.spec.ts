@@ -7,7 +7,6 @@ import { enterAs, openPlan, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
 // A bench takes its time on two busy cores.
-test.describe.configure({ timeout: 120_000 });
 
 const text = (name: string) => writePreparation(shipped(name));
 const foreseen = (page: Page) => page.locator('.foreseen');

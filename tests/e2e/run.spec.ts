@@ -8,7 +8,6 @@ import { first, makeChecks, makeClass, phoneSize, press, read, second, sentence,
 import type { Page } from '@playwright/test';
 
 // The whole preparation on a phone and on a tablet takes its time on two cores.
-test.describe.configure({ timeout: 180_000 });
 
 /** Something that happened some minutes ago on another device of the same bench, and arrives now. */
 async function earlier(page: Page, minutes: number, body: object): Promise<void> {
