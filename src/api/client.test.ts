@@ -30,7 +30,7 @@ test('a request goes to the one address of the interface, says as whom, and give
     '/api/v1/logs/L/entries',
     'POST',
     JSON.stringify(draft),
-    { 'Mozle-As': 'avocet' },
+    { 'Mozle-As': 'avocet', 'Mozle-Ask': 'page' },
   ]);
   asked.mockResolvedValue(answer(200, {}));
   await api.entries('L', { seq: 7, chain: 'ab12' }, 'avocet');
