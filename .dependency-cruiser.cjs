@@ -67,7 +67,7 @@ module.exports = {
           '^src/core/handout/readHandout',
           '^src/core/results/(baseline|classResults|projection|benchResults)\\.',
           '^src/core/(library/card|versions/differences|operations/stepTitle|formats/readPreparation)\\.',
-          '^src/server/offThread/(work/|tasks)',
+          '^src/server/offThread/(jobs/|tasks)',
           'node_modules/(mammoth|pdfjs-dist|exceljs|yauzl)/',
         ],
         dependencyTypesNot: ['type-only'],

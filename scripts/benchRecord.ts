@@ -7,7 +7,7 @@ import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
 import { demoBody } from '@/data/demoSteps';
 import { findBenchLog, findClass, readClassState } from '@/server/classes';
-import { issueClass } from '@/server/offThread/work/issueClass';
+import { issueClass } from '@/server/offThread/jobs/issueClass';
 import { insert, rows, run } from '@/server/tables';
 import { migrate } from '@/server/migrate';
 import { entriesOf } from '@/server/entries';

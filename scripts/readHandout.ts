@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { handoutJson } from '@/core/handout/handoutJson';
 import { benchNames } from '@/data/reference/benchNames';
 import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
-import { handoutText } from '@/server/offThread/work/handoutText';
+import { handoutText } from '@/server/offThread/jobs/handoutText';
 import { readHandout } from '@/core/handout/readHandout';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 

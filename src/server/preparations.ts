@@ -11,7 +11,7 @@ import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Identity } from '@/core/people/identity';
 import type { Preparation } from '@/core/document/document';
-import type { CardColumns } from './offThread/work/cardColumns';
+import type { CardColumns } from './offThread/jobs/cardColumns';
 import type { NewerVersion, StoredPreparation } from '@/core/document/stored';
 
 const deadlineMs = 15_000;

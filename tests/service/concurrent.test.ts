@@ -3,7 +3,7 @@ import { changePin, readRoster, saveRoster } from '@/server/roster';
 import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
 import { findBenchLog, findClassLog } from '@/server/classes';
-import { issueClass } from '@/server/offThread/work/issueClass';
+import { issueClass } from '@/server/offThread/jobs/issueClass';
 import { migrate } from '@/server/migrate';
 import { emptyDatabase } from '../support/database';
 import { acetanilideText } from '../support/preparations';

@@ -5,7 +5,7 @@ import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
 import { draftSchema } from '@/core/record/draftSchema';
 import { findBenchLog } from '@/server/classes';
-import { issueClass } from '@/server/offThread/work/issueClass';
+import { issueClass } from '@/server/offThread/jobs/issueClass';
 import { migrate } from '@/server/migrate';
 import { readRoster } from '@/server/roster';
 import { storeDraft } from '@/server/record';

@@ -1,7 +1,7 @@
 import { ulid } from 'ulid';
 import { findBenchLog, findClassLog, readClassState } from '@/server/classes';
-import { issueClass } from '@/server/offThread/work/issueClass';
-import { readBoard } from '@/server/offThread/work/board';
+import { issueClass } from '@/server/offThread/jobs/issueClass';
+import { readBoard } from '@/server/offThread/jobs/board';
 import { database } from '@/server/database';
 import { migrate } from '@/server/migrate';
 import { createPreparation, findPreparation, saveVersion } from '@/server/preparations';
@@ -18,7 +18,7 @@ import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
 import { canonicalJson } from '@/core/formats/canonicalJson';
-import { exportRecord } from '@/server/offThread/work/exportRecord';
+import { exportRecord } from '@/server/offThread/jobs/exportRecord';
 import { sealedContent } from '@/core/record/chain';
 import { sha256 } from '@/server/hash';
 import { verifyRecordFile } from '@/core/formats/recordFile';

@@ -1,6 +1,6 @@
 import { budgetsOf, forgetTries, spend } from '@/server/attempts';
 import { benchState } from '@/core/bench/benchState';
-import { resultsFile } from '@/server/offThread/work/results';
+import { resultsFile } from '@/server/offThread/jobs/results';
 import Papa from 'papaparse';
 import { blankPreparation } from '@/core/document/blank';
 import { classState } from '@/core/record/classState';
@@ -9,8 +9,8 @@ import { progressOf, projectionsOf, rebuildProjections } from '@/server/projecti
 import { storeDraft } from '@/server/record';
 import { ulid } from 'ulid';
 import { findClass, findClassDoor } from '@/server/classes';
-import { issueClass } from '@/server/offThread/work/issueClass';
-import { readBoard } from '@/server/offThread/work/board';
+import { issueClass } from '@/server/offThread/jobs/issueClass';
+import { readBoard } from '@/server/offThread/jobs/board';
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/loadDemo';
 import { copyPreparation, createPreparation, findPreparation, saveVersion } from '@/server/preparations';

@@ -1,32 +1,32 @@
 import { AppError } from '@/server/appError';
 import { benchState } from '@/core/bench/benchState';
-import { cardColumns } from './work/cardColumns';
-import { chargeTable } from './work/chargeFile';
+import { cardColumns } from './jobs/cardColumns';
+import { chargeTable } from './jobs/chargeFile';
 import { classState } from '@/core/record/classState';
 import { databaseFault } from '@/server/databaseFault';
 import { drawStructure } from '@/structure/drawStructure';
-import { exportRecord } from './work/exportRecord';
+import { exportRecord } from './jobs/exportRecord';
 import { exportReference } from '@/server/referenceFiles';
-import { findReference, readReferenceHome } from './work/referenceShelf';
-import { issueClass } from './work/issueClass';
+import { findReference, readReferenceHome } from './jobs/referenceShelf';
+import { issueClass } from './jobs/issueClass';
 import { listEntries } from '@/server/referenceLibrary';
-import { modelSubstances } from './work/modelSubstances';
+import { modelSubstances } from './jobs/modelSubstances';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { projectionOf } from '@/core/results/projection';
-import { readBoard } from './work/board';
-import { readEntryPage } from './work/referencePage';
-import { readHandoutFile } from './work/handouts';
+import { readBoard } from './jobs/board';
+import { readEntryPage } from './jobs/referencePage';
+import { readHandoutFile } from './jobs/handouts';
 import { readPreparation } from '@/core/formats/readPreparation';
 import { readStructure } from '@/structure/readStructure';
 import { readStructureFile } from '@/structure/readStructureFile';
-import { resultsFile } from './work/results';
-import { tellVersions } from './work/versions';
+import { resultsFile } from './jobs/results';
+import { tellVersions } from './jobs/versions';
 import type { ErrorCode } from '@/server/appError';
 import type { Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/people/identity';
-import type { IssueOptions } from './work/issueClass';
+import type { IssueOptions } from './jobs/issueClass';
 import type { Mark } from '@/core/record/mark';
-import type { ReferenceQuery } from './work/referenceShelf';
+import type { ReferenceQuery } from './jobs/referenceShelf';
 
 /**
  * What takes too long for the thread that answers everybody. Arguments and answers are plain JSON or bytes. Long answers are texts
