@@ -5,6 +5,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
+  // What takes long and finds seldom: only `bin/test --all` runs it.
+  ...(process.env['ALL_TESTS'] ? {} : { grepInvert: /@all/ }),
   // A slow machine must not fail a test: the longest takes two minutes on two quiet cores.
   timeout: 400_000,
   expect: { timeout: 15_000 },

@@ -22,14 +22,14 @@ Object.assign(process.env, { TZ: 'Europe/Dublin', LC_ALL: 'C.UTF-8', NEXT_TELEME
 // What a developer has set for their own Mozle is not the tests'.
 for (const name of ['PUBLIC_URL', 'DATABASE_URL', 'MOZLE_DATA', 'MOZLE_DEMO', 'PORT', 'HOST', 'TRUST_PROXY'])
   delete process.env[name];
-// What takes long and finds seldom: more draws of the properties, more crashes, a start as in use.
+// What takes long and finds seldom: more draws of the properties, more crashes, a start as in use, the texts of every page by axe.
 const all = process.argv.includes('--all');
 const seeds = [7, 19, 101, 977, 4001, 20_011, 65_537, 99_991, 424_243, 8_675_309];
 const propertySuites = 'conservation|converge|anyRecord|readPreparation|quantity|mark|edit|bareImage|readable';
 const folder = mkdtempSync(join(tmpdir(), 'mozle-test-'));
 const total = { passed: 0, failed: 0 };
 const times = [];
-// Why browser tests failed, said again at the very end, where a shortened log still shows it.
+// Why tests failed, said again at the very end, where a shortened log still shows it.
 const reasons = [];
 let database;
 const apps = [];
@@ -71,9 +71,12 @@ async function jest(name, project, more, env) {
   );
   const found = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
   const { numPassedTests = 0, numFailedTests = 0, numFailedTestSuites = 0, testResults = [] } = found;
-  for (const { name: suite, assertionResults } of testResults)
+  for (const { name, assertionResults, message } of testResults) {
+    const suite = relative('.', name);
     for (const { fullName, duration } of assertionResults)
-      times.push({ seconds: (duration ?? 0) / 1000, name: `${relative('.', suite)}: ${fullName}` });
+      times.push({ seconds: (duration ?? 0) / 1000, name: `${suite}: ${fullName}` });
+    if (message) reasons.push(`${suite}\n${message}`);
+  }
   count(numPassedTests, Math.max(numFailedTests, numFailedTestSuites), good);
 }
 
@@ -172,7 +175,7 @@ try {
     SECOND_URL: second,
     DATABASE_URL: url,
     MOZLE_DATA: folder,
-    ...(all ? { BENT: '10000' } : {}),
+    ...(all ? { ALL_TESTS: '1' } : {}),
   });
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);

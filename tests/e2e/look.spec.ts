@@ -79,32 +79,34 @@ test('plan with a working, findings and the line editor', async ({ page }) => {
 });
 
 for (const theme of ['light', 'dark'] as const) {
-  test(`${theme}: the texts of a form, a plan, a board with an open lane, a bench, an entry stand out`, async ({
-    page,
-  }) => {
-    await page.emulateMedia({ colorScheme: theme });
-    await page.goto('/sign-in');
-    expect(await page.locator('html').getAttribute('data-bs-theme')).toBe(theme);
-    await contrast(page, `${theme} sign-in`);
-    await openPlan(page, acetanilideText());
-    await page.getByRole('button', { name: 'Factor', exact: true }).click();
-    await page.getByLabel('Factor of the tested scale').fill('3.5');
-    await contrast(page, `${theme} plan`);
-    await page.goto('/reference/vanillin');
-    await expect(page.getByText('Infrared: where to look')).toBeVisible();
-    await page.getByLabel('Search by name, formula or group').fill('acet');
-    await contrast(page, `${theme} entry`);
-    await page.goto('/classes');
-    await page.getByRole('link', { name: /Spring module/ }).click();
-    await page.locator('[data-bench="Dunlin"] .lane-line').click();
-    await expect(page.getByText('Not what the readings give')).toBeVisible();
-    await contrast(page, `${theme} class`);
-    await page.request.delete('/api/v1/session');
-    await signInAt(page, 'Sanderling', '778121');
-    await page.goto('/bench');
-    await expect(page.getByText('More than the theory allows')).toBeVisible();
-    await contrast(page, `${theme} bench`);
-  });
+  test(
+    `${theme}: the texts of a form, a plan, a board with an open lane, a bench, an entry stand out`,
+    { tag: '@all' },
+    async ({ page }) => {
+      await page.emulateMedia({ colorScheme: theme });
+      await page.goto('/sign-in');
+      expect(await page.locator('html').getAttribute('data-bs-theme')).toBe(theme);
+      await contrast(page, `${theme} sign-in`);
+      await openPlan(page, acetanilideText());
+      await page.getByRole('button', { name: 'Factor', exact: true }).click();
+      await page.getByLabel('Factor of the tested scale').fill('3.5');
+      await contrast(page, `${theme} plan`);
+      await page.goto('/reference/vanillin');
+      await expect(page.getByText('Infrared: where to look')).toBeVisible();
+      await page.getByLabel('Search by name, formula or group').fill('acet');
+      await contrast(page, `${theme} entry`);
+      await page.goto('/classes');
+      await page.getByRole('link', { name: /Spring module/ }).click();
+      await page.locator('[data-bench="Dunlin"] .lane-line').click();
+      await expect(page.getByText('Not what the readings give')).toBeVisible();
+      await contrast(page, `${theme} class`);
+      await page.request.delete('/api/v1/session');
+      await signInAt(page, 'Sanderling', '778121');
+      await page.goto('/bench');
+      await expect(page.getByText('More than the theory allows')).toBeVisible();
+      await contrast(page, `${theme} bench`);
+    },
+  );
 }
 
 for (const [name, width, height] of [
@@ -133,7 +135,7 @@ test('the theme switch is remembered across pages', async ({ page }) => {
 const signInAt = (page: Page, bench: string, pin: string) =>
   page.request.post('/api/v1/session', { data: { as: 'group', joinCode: 'SHORE7', bench, pin } });
 
-test('the class with an open lane, its results, and benches on tablet and phone', async ({ page }) => {
+test('the class with an open lane, its results, and benches on tablet and phone', { tag: '@all' }, async ({ page }) => {
   await enterAs(page, 'demonstrator');
   await page.goto('/classes');
   await judge(page, 'classes');
@@ -265,7 +267,7 @@ test('in another time zone than the server’s every page comes alive without an
   await context.close();
 });
 
-test('reference, its forms, the hazard panel and sheet, a course', async ({ page }) => {
+test('reference, its forms, the hazard panel and sheet, a course', { tag: '@all' }, async ({ page }) => {
   await enterAs(page, 'coordinator');
   const at = async (path: string, ready: string, act: () => Promise<void> = async () => {}) => {
     await page.setViewportSize({ width: 1280, height: 844 });

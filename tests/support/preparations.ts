@@ -10,10 +10,15 @@ import type { ChargeLine, Entered, Preparation, Strength, Substance } from '@/co
 export const acetanilideText = () => readFileSync('src/data/preparations/acetanilide.json', 'utf8');
 export const dienoneText = () => readFileSync('docs/examples/diphenylpentadienone.json', 'utf8');
 
-/** Reads a file's text, or fails the test with its faults. */
+const known = new Map<string, string>();
+
+/** Reads a file's text, or fails the test with its faults. Each call has a document of its own; a text is read once. */
 export function documentOf(text: string): Preparation {
+  const before = known.get(text);
+  if (before !== undefined) return JSON.parse(before) as Preparation;
   const read = readPreparation(text);
   if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  known.set(text, JSON.stringify(read.doc));
   return read.doc;
 }
 

@@ -63,13 +63,17 @@ function evaluate(worked: Worked): number {
   return new Function('round', 'median', ...names, `return ${source}`)(round, median, ...values) as number;
 }
 
-function everyWorked(value: unknown, found = new Map<unknown, Worked>()): readonly Worked[] {
-  if (value instanceof Map) value.forEach((item) => everyWorked(item, found));
-  else if (value !== null && typeof value === 'object' && !found.has(value)) {
-    if ('formula' in value && 'inputs' in value) found.set(value, value as Worked);
-    Object.values(value).forEach((item) => everyWorked(item, found));
-  }
-  return [...found.values()];
+function everyWorked(value: unknown): readonly Worked[] {
+  const seen = new Set<unknown>();
+  const found: Worked[] = [];
+  const visit = (one: unknown) => {
+    if (one === null || typeof one !== 'object' || seen.has(one)) return;
+    seen.add(one);
+    if ('formula' in one && 'inputs' in one) found.push(one as Worked);
+    (one instanceof Map ? [...one.values()] : Object.values(one)).forEach(visit);
+  };
+  visit(value);
+  return found;
 }
 
 const pins: readonly Pin[] = [

@@ -269,6 +269,6 @@ test('what holds for the class arrives with the entries; unchanged it stays the 
   const { view } = open();
   await waitFor(() => expect(view().settings).toEqual({ pressure }));
   const first = view().settings;
-  await waitFor(() => expect(entries.mock.calls.length).toBeGreaterThan(1), { timeout: 4000 });
+  await waitFor(() => expect(entries.mock.calls.length).toBeGreaterThan(1));
   expect(view().settings).toBe(first);
 });
