@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { answersOf, answersTo } from '@/core/operations/answers';
 import { benchResults } from '@/core/results/benchResults';
 import { benchState } from '@/core/bench/benchState';
 import { benchNeed } from '@/core/bench/benchNeed';
@@ -15,7 +16,8 @@ import { entriesOf, idOf } from '../support/record';
 import type { BenchResults } from '@/core/results/benchResults';
 import type { Worked } from '@/core/quantity/worked';
 import type { Ask } from '@/core/operations/ask';
-import type { Body } from '@/core/record/entry';
+import type { Body, Part } from '@/core/record/entry';
+import type { StepState } from '@/core/bench/benchState';
 import type { Preparation } from '@/core/document/document';
 
 // Whatever a group may send, in whatever order: the state is computed, told in words and printed, never thrown or a NaN.
@@ -27,7 +29,7 @@ function bodiesOf(doc: Preparation): fc.Arbitrary<Body> {
     fc.constantFrom('0', '0.00', '1', '2.04', '99.99', '113.2', '500'),
     fc.integer({ min: 0, max: 99_999 }).map((n) => (n / 100).toFixed(2)),
   );
-  const asked = steps.flatMap(({ step, asks }) => asks.flatMap((ask) => bodiesOfAsk(step.id, ask)));
+  const asked = steps.flatMap((step) => step.asks.flatMap((ask) => bodiesOfAsk(step, ask)));
   return fc.oneof(
     { weight: 12, arbitrary: fc.tuple(fc.constantFrom(...asked), digits).map(([make, text]) => make(text)) },
     {
@@ -54,23 +56,19 @@ function bodiesOf(doc: Preparation): fc.Arbitrary<Body> {
   );
 }
 
-function bodiesOfAsk(step: string, ask: Ask): readonly ((digits: string) => Body)[] {
-  if (ask.kind === 'check') return [() => ({ k: 'tick', step, check: ask.check })];
-  if (ask.kind === 'event') return [ask, ...(ask.or ?? [])].map(({ name }) => () => ({ k: 'event', step, name }));
-  const readings = ask.ways.flatMap(({ slots }) =>
-    slots.flatMap(({ slot, unit, configuration }) =>
-      ['cap on', 'cap off'].map((state) => (digits: string): Body => ({
-        k: 'reading',
-        place: { ...ask.about, slot },
-        digits,
-        unit,
-        ...(configuration ? { state: [state] } : {}),
-      })),
-    ),
-  );
-  const { close } = ask;
-  return close ? [...readings, () => ({ k: 'event', step, name: close.name })] : readings;
+/** What an ask writes, once digits are typed; a vessel may be weighed with or without its cap. */
+function bodiesOfAsk({ context }: StepState, ask: Ask): readonly ((digits: string) => Body)[] {
+  const of = (digits: string) =>
+    answersOf(context, ask, ({ unit, configuration }) =>
+      ['cap on', 'cap off'].map((state) => ({ digits, unit, ...(configuration ? { state: [state] } : {}) })),
+    );
+  return of('').map((_, i) => (digits) => of(digits)[i] as Body);
 }
+
+const part = ({ item, round }: Part) => ({
+  ...(item === undefined ? {} : { item }),
+  ...(round === undefined ? {} : { round }),
+});
 
 const docs = [...shippedPreparations(), ['dienone', dienone()], ['odd operations', oddOperations()]] as const;
 
@@ -111,6 +109,20 @@ test.each(docs)('%s: any record has a state that can be shown', (_, doc) => {
         ...state.steps.map(({ operation, context }) => operation.sentence(context)),
       ];
       expect(told.filter((text) => /[{}]|NaN|undefined|Infinity/.test(text))).toEqual([]);
+      // Whatever is done knows the entry that answered it: of its own part, under one of its own names.
+      for (const ask of state.steps.flatMap(({ asks }) => asks)) {
+        if (!ask.done) continue;
+        const body = ask.by?.body;
+        if (ask.kind === 'event')
+          expect(answersTo(ask).map(({ name }) => ({ name, ...ask.part }))).toContainEqual(
+            body?.k === 'event' && { name: body.name, ...part(body) },
+          );
+        else
+          expect([ask.id, body?.k]).toEqual([
+            ask.id,
+            expect.stringMatching(ask.kind === 'check' ? 'tick' : 'reading|event'),
+          ]);
+      }
       benchNeed(state, Date.UTC(2026, 2, 3, 15));
       const results = benchResults(state);
       judge(results);
@@ -127,8 +139,8 @@ test.each(docs)('%s: any record has a state that can be shown', (_, doc) => {
 test('every body that a step asks for is an entry that the server takes', () => {
   const doc = acetanilide();
   const refused: unknown[] = [];
-  for (const { step, asks } of benchState(doc, []).steps) {
-    for (const make of asks.flatMap((ask) => bodiesOfAsk(step.id, ask))) {
+  for (const step of benchState(doc, []).steps) {
+    for (const make of step.asks.flatMap((ask) => bodiesOfAsk(step, ask))) {
       const body = make('1.00');
       const [{ id, v, log, at, deviceAt, device, saw }] = entriesOf([body]) as [ReturnType<typeof entriesOf>[number]];
       if (!draftSchema.isValidSync({ id, v, log, body, at, deviceAt, device, saw })) refused.push(body);

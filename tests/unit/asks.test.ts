@@ -1,30 +1,17 @@
 import { draftSchema } from '@/core/record/draftSchema';
 import { entriesOfScript } from '../support/demoRun';
+import { answersOf } from '@/core/operations/answers';
 import { benchState } from '@/core/bench/benchState';
 import { oddOperations } from '../support/oddOperations';
 import { shippedPreparations } from '../support/preparations';
 import type { Ask } from '@/core/operations/ask';
-import type { Body } from '@/core/record/entry';
 import type { StepState } from '@/core/bench/benchState';
 
 const units = { mass: 'g', volume: 'mL', temperature: '°C', fraction: '%', length: 'cm' } as const;
 
 /** Every entry that an answer to an ask can make. */
-function bodiesOf({ step }: StepState, ask: Ask): readonly Body[] {
-  const event = (name: string): Body => ({ k: 'event', step: step.id, name });
-  if (ask.kind === 'check') return [{ k: 'tick', step: step.id, check: ask.check }];
-  if (ask.kind === 'event') return [ask.name, ...(ask.or ?? []).map(({ name }) => name)].map(event);
-  const readings = ask.ways.flatMap(({ slots }) =>
-    slots.map(({ slot, dim }): Body => ({
-      k: 'reading',
-      place: { ...ask.about, slot },
-      digits: '1.00',
-      unit: units[dim],
-      device: '',
-    })),
-  );
-  return [...readings, ...(ask.close ? [event(ask.close.name)] : [])];
-}
+const bodiesOf = ({ context }: StepState, ask: Ask) =>
+  answersOf(context, ask, ({ dim }) => [{ digits: '1.00', unit: units[dim], device: '' }]);
 
 test.each([...shippedPreparations(), ['odd operations', oddOperations()] as const])(
   '%s: whatever a step asks for, its answer can be stored',

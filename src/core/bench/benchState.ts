@@ -7,6 +7,7 @@ import { readySteps, stepsAfter } from '../document/order';
 import { readingFindings } from './readingFindings';
 import { readable } from '../record/readable';
 import { stageMasses } from './stageMasses';
+import { withAnswer } from '../operations/answers';
 import type { Ask } from '../operations/ask';
 import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
 import type { BenchCharge } from './benchTypes';
@@ -173,7 +174,7 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
   if (!operation) return [];
   const context: StepContext = { step, params: step.params, bench };
   const actual = operation.actual(context);
-  const asks = operation.asks(actual, context);
+  const asks = operation.asks(actual, context).map((ask) => withAnswer(context, ask));
   const lines = new Set(asks.flatMap((ask) => (ask.kind === 'measure' && ask.about.line ? [ask.about.line] : [])));
   const own = bench.record.filter(({ body }) => speaksOf(body, step.id, lines));
   const mark = own.findLast(({ body, status }) => body.k === 'step' && status === 'live');

@@ -1,11 +1,12 @@
 import { lineName } from '../document/lineName';
+import { answersTo } from '../operations/answers';
 import { findUnit } from '../quantity/units';
 import { stepTitle } from '../operations/stepTitle';
 import type { Operation } from '../operations/operation';
-import type { Ask } from '../operations/ask';
+import type { Answer, Ask } from '../operations/ask';
 import type { StepState } from './benchState';
 import type { Live } from '../record/foldRecord';
-import type { Part, Reading, SettingName } from '../record/entry';
+import type { Happening, Part, Reading, SettingName } from '../record/entry';
 import type { Preparation } from '../document/document';
 
 /** An entry in words: the number, if it is one, and what it is about. */
@@ -38,6 +39,8 @@ const partWords = ({ item, round }: Part): readonly string[] => [
   ...(round === undefined ? [] : [`no. ${round}`]),
 ];
 
+const told = (words: string, part: Part) => [words, ...partWords(part)].join(' ');
+
 /** What one entry says, for the tape and the demonstrator. Whatever is stored, it says something. */
 export function describeEntry(entry: Pick<Live, 'body'>, doc: Preparation, steps: readonly StepState[]): EntryWords {
   const unknown = { says: 'An entry that cannot be read' };
@@ -64,8 +67,7 @@ function wordsOf({ body }: Pick<Live, 'body'>, doc: Preparation, steps: readonly
       };
     case 'event': {
       const step = at(body.step);
-      const told = (step && eventWords(step, body.name)) ?? body.name;
-      return { says: `${[told, ...partWords(body)].join(' ')} (${title(body.step)})` };
+      return { says: `${(step && eventWords(step, body)) ?? told(body.name, body)} (${title(body.step)})` };
     }
     case 'tick':
       return { says: checkWords(at(body.step)?.asks ?? [], body.check) };
@@ -121,12 +123,22 @@ function placeWords(
   return parts.filter((part) => part !== undefined).join(' ');
 }
 
-function eventWords({ asks, timers }: StepState, name: string): string | undefined {
-  const told = asks.flatMap((ask) =>
-    ask.kind === 'event' ? [ask, ...(ask.or ?? [])] : ask.kind === 'measure' && ask.close ? [ask.close] : [],
-  );
-  const again = timers.flatMap((timer) => timer.again ?? []);
-  return [...told, ...again].find((one) => one.name === name)?.button;
+/** The button of the ask that it answers; which of several is said where the button does not say it. */
+function eventWords({ asks, timers }: StepState, body: Happening): string | undefined {
+  const again = timers.flatMap((timer) => (timer.again ? [{ ...timer.again, part: noPart }] : []));
+  const named = [...asks.flatMap(answersWithPart), ...again].filter(({ name }) => name === body.name);
+  const own = named.find(({ part }) => part.item === body.item && part.round === body.round);
+  const button = (own ?? named[0])?.button;
+  if (button === undefined) return undefined;
+  const alone = own !== undefined && named.filter((one) => one.button === button).length === 1;
+  return alone ? button : told(button, body);
+}
+
+const noPart: Part = {};
+
+function answersWithPart(ask: Ask): readonly (Answer & { readonly part: Part })[] {
+  if (ask.kind === 'event') return answersTo(ask).map((answer) => ({ ...answer, part: ask.part }));
+  return ask.kind === 'measure' && ask.close ? [{ ...ask.close, part: noPart }] : [];
 }
 
 function checkWords(asks: readonly Ask[], check: string): string {

@@ -7,6 +7,8 @@ interface AskBase {
   /** Unique within the step. */
   readonly id: string;
   readonly done: boolean;
+  /** The entry that answered it: of a measurement the last one. Found by `withAnswer`, for every ask alike. */
+  readonly by?: Live;
   /** Words of the button that opens it, when the step is complete without it. */
   readonly optional?: string;
 }
@@ -18,6 +20,12 @@ export interface CheckAsk extends AskBase {
   readonly says: string;
 }
 
+/** One of several answers to a question: the event that it writes. */
+export interface Answer {
+  readonly name: string;
+  readonly button: string;
+}
+
 /** Something that happens, told by one large button. */
 export interface EventAsk extends AskBase {
   readonly kind: 'event';
@@ -27,7 +35,7 @@ export interface EventAsk extends AskBase {
   readonly says: string;
   readonly button: string;
   /** The other answers, when there is a choice. */
-  readonly or?: readonly { readonly name: string; readonly button: string }[];
+  readonly or?: readonly Answer[];
 }
 
 /** One reading of a way of measuring. */
@@ -70,7 +78,7 @@ export interface MeasureAsk extends AskBase {
   readonly window?: Window;
   readonly device?: string;
   /** The event that ends a series of such measurements. */
-  readonly close?: { readonly name: string; readonly button: string };
+  readonly close?: Answer;
 }
 
 /** One thing that a step asks of the bench. */

@@ -2,7 +2,7 @@ import { schoolOf } from '../conventions/catalogue';
 import { eventAt, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../plan/chargeTable';
-import type { CheckAsk, EventAsk, MeasureAsk } from './ask';
+import type { Answer, CheckAsk, EventAsk, MeasureAsk } from './ask';
 import type { Part } from '../record/entry';
 import type { StepContext } from './operation';
 import type { BenchLine } from '../bench/benchTypes';
@@ -21,9 +21,20 @@ export function checks(context: StepContext, says: Readonly<Record<string, strin
 
 /** Something that happens. */
 export function event(context: StepContext, name: string, says: string, button: string, part: Part = {}): EventAsk {
+  return choice(context, says, [{ name, button }], part);
+}
+
+/** A question with several answers. Where two of them were told, the one that stands first here counts. */
+export function choice(
+  context: StepContext,
+  says: string,
+  [first, ...or]: readonly [Answer, ...(readonly Answer[])],
+  part: Part = {},
+): EventAsk {
   const { item, round } = part;
-  const id = [name, item, round].filter((one) => one !== undefined).join('-');
-  return { kind: 'event', id, name, part, says, button, done: eventAt(context, name, part) !== undefined };
+  const id = [first.name, item, round].filter((one) => one !== undefined).join('-');
+  const done = [first, ...or].some(({ name }) => eventAt(context, name, part) !== undefined);
+  return { kind: 'event', id, ...first, part, says, done, ...(or.length > 0 ? { or } : {}) };
 }
 
 /** A measurement of the step itself that is done with its single reading. */

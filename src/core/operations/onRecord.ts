@@ -84,6 +84,14 @@ export function eventsAt<N extends string>(
   return Object.fromEntries(found) as Partial<Record<N, Live<Happening>>>;
 }
 
+/** The earliest live tick of a check. */
+export function tickAt(context: StepContext, check: string): Live | undefined {
+  return context.bench.record.find(
+    ({ status, body }) =>
+      status === 'live' && body.k === 'tick' && body.step === context.step.id && body.check === check,
+  );
+}
+
 /** Names of the checks that were ticked. */
 export function tickedAt(context: StepContext): ReadonlySet<string> {
   return new Set(

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { answersOf, answersTo } from '@/core/operations/answers';
 import { askBlocks, openBlock, optionalOf } from './askOrder';
 import { DoneBlock } from './DoneBlock';
 import { MeasurePad } from './MeasurePad';
@@ -106,6 +107,8 @@ function OpenBlock(props: {
   return <MeasurePad ask={block.ask} step={step} devices={step.context.bench.doc.devices} onAdd={onAdd} />;
 }
 
+const nothingTyped = () => [];
+
 function Checks({
   checks,
   step,
@@ -120,19 +123,19 @@ function Checks({
     <div className="ask-with-picture">
       <StepPicture step={step} focus={next?.id ?? ''} />
       <ul className="checks">
-        {checks.map(({ check, says, done }) => (
-          <li key={check}>
+        {checks.map((ask) => (
+          <li key={ask.check}>
             <button
               type="button"
-              className={done ? 'check-done' : ''}
-              aria-pressed={done}
-              disabled={done}
-              onClick={() => onAdd({ k: 'tick', step: step.step.id, check })}
+              className={ask.done ? 'check-done' : ''}
+              aria-pressed={ask.done}
+              disabled={ask.done}
+              onClick={() => answersOf(step.context, ask, nothingTyped).forEach(onAdd)}
             >
               <span className="check-box" aria-hidden="true">
-                {done ? '✓' : ''}
+                {ask.done ? '✓' : ''}
               </span>
-              {says}
+              {ask.says}
             </button>
           </li>
         ))}
@@ -155,14 +158,14 @@ function Happening({
       <StepPicture step={step} focus={ask.id} />
       <div>
         <p className="reading-ask">{ask.says}</p>
-        {[ask, ...(ask.or ?? [])].map(({ name, button }, i) => (
+        {answersOf(step.context, ask, nothingTyped).map((body, i) => (
           <Button
-            key={name}
+            key={answersTo(ask)[i]?.name}
             className="record-button"
             variant={i === 0 ? 'primary' : 'line'}
-            onClick={() => onAdd({ k: 'event', step: step.step.id, name, ...ask.part })}
+            onClick={() => onAdd(body)}
           >
-            {button}
+            {answersTo(ask)[i]?.button}
           </Button>
         ))}
       </div>

@@ -1,4 +1,4 @@
-import { eventAt } from '@/core/operations/onRecord';
+import { answersTo } from '@/core/operations/answers';
 import { readingText } from '@/core/bench/describeEntry';
 import { TimeOfDay } from '@/components/TimeOfDay';
 import type { AskBlock } from './askOrder';
@@ -17,13 +17,11 @@ export function DoneBlock({ block, step }: { readonly block: AskBlock; readonly 
         <strong className="num">{numbersOf(ask, step)}</strong>
       </>
     );
-  const told = [ask, ...(ask.or ?? [])].flatMap(({ name, button }) => {
-    const at = eventAt(step.context, name)?.entry.at;
-    return at === undefined ? [] : [{ button, at }];
-  })[0];
+  const { by } = ask;
+  const told = answersTo(ask).find(({ name }) => by?.body.k === 'event' && by.body.name === name) ?? ask;
   return (
     <>
-      {told?.button ?? ask.button} <strong className="num">{told && <TimeOfDay at={told.at} />}</strong>
+      {told.button} <strong className="num">{by && <TimeOfDay at={by.entry.at} />}</strong>
     </>
   );
 }

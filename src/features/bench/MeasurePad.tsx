@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { amountFault } from '@/core/finding/amountFault';
+import { closeOf, readingOf } from '@/core/operations/answers';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { readingText } from '@/core/bench/describeEntry';
@@ -59,14 +60,14 @@ export function MeasurePad({
   const cap = picked ?? before?.body.state?.[0] ?? 'cap on';
   const record = () => {
     if (!parsed.ok) return;
-    onAdd({
-      k: 'reading',
-      place: { ...ask.about, slot: slot.slot },
-      digits: parsed.typed.digits,
-      unit: parsed.typed.unit,
-      ...(device ? { device: device.id } : {}),
-      ...(configuration ? { state: [cap] } : {}),
-    });
+    onAdd(
+      readingOf(ask, slot, {
+        digits: parsed.typed.digits,
+        unit: parsed.typed.unit,
+        ...(device ? { device: device.id } : {}),
+        ...(configuration ? { state: [cap] } : {}),
+      }),
+    );
     setText('');
     setPicked(undefined);
   };
@@ -141,11 +142,7 @@ export function MeasurePad({
               : 'Record'}
           </Button>
           {end && (
-            <Button
-              variant="line"
-              className="close-series"
-              onClick={() => onAdd({ k: 'event', step: step.step.id, name: end.name })}
-            >
+            <Button variant="line" className="close-series" onClick={() => onAdd(closeOf(step.context, end))}>
               {end.button}
             </Button>
           )}

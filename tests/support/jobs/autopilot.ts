@@ -1,3 +1,4 @@
+import { answersOf } from '@/core/operations/answers';
 import { benchState } from '@/core/bench/benchState';
 import { fromCanonical } from '@/core/quantity/units';
 import { entriesOf } from '../record';
@@ -21,20 +22,12 @@ export function benchAsForeseen(doc: Preparation, prediction: Prediction): Bench
   return state;
 }
 
-function answerTo({ step }: StepState, ask: Ask, prediction: Prediction): readonly Body[] {
-  if (ask.kind === 'check') return [{ k: 'tick', step: step.id, check: ask.check }];
-  if (ask.kind === 'event') return [{ k: 'event', step: step.id, name: ask.name, ...ask.part }];
-  const [way] = ask.ways;
-  const readings = (way?.slots ?? []).map(({ slot, dim, unit }): Body => {
-    const value = valueOf(ask, slot, dim, step.id, prediction);
-    return {
-      k: 'reading',
-      place: { ...ask.about, slot },
-      digits: fromCanonical(value, unit).toFixed(3),
-      unit,
-    };
-  });
-  return [...readings, ...(ask.close ? [{ k: 'event' as const, step: step.id, name: ask.close.name }] : [])];
+/** The first answer; of a measurement all readings of its first way. */
+function answerTo({ step, context }: StepState, ask: Ask, prediction: Prediction): readonly Body[] {
+  if (ask.kind !== 'measure') return answersOf(context, ask, () => []).slice(0, 1);
+  return answersOf(context, { ...ask, ways: ask.ways.slice(0, 1) }, ({ slot, dim, unit }) => [
+    { digits: fromCanonical(valueOf(ask, slot, dim, step.id, prediction), unit).toFixed(3), unit },
+  ]);
 }
 
 const empty_g = 30;

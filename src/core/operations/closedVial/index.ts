@@ -1,6 +1,6 @@
 import { vesselAt } from '../vesselAt';
 import { worksIn } from '../../process/worktop/transfer';
-import { checks, event } from '../asks';
+import { checks, choice, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
 import { react } from '../../process/worktop/react';
@@ -60,17 +60,10 @@ export const closedVial = defineOperation({
   asks: (_, context) => [
     ...checks(context, setUp),
     event(context, 'begun', 'Close it and shake.', 'Shaking'),
-    {
-      ...event(context, 'ended', 'When the time is over: vent, then open.', 'Vented and open'),
-      or: [{ name: 'leaked', button: 'It leaked' }],
-      done: context.bench.record.some(
-        ({ status, body }) =>
-          status === 'live' &&
-          body.k === 'event' &&
-          body.step === context.step.id &&
-          ['ended', 'leaked'].includes(body.name),
-      ),
-    },
+    choice(context, 'When the time is over: vent, then open.', [
+      { name: 'ended', button: 'Vented and open' },
+      { name: 'leaked', button: 'It leaked' },
+    ]),
   ],
   timers: ({ begun: from, ended, leaked }, context) => {
     const { minutes, vent_min } = context.params;

@@ -1,4 +1,4 @@
-import { event, measureLine } from '../asks';
+import { choice, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
 import { enter } from '../../process/worktop/enter';
 import { format } from '../../quantity/format';
@@ -81,11 +81,17 @@ export const inProcessTest = defineOperation({
   asks: ({ seen }, context) => [
     ...(context.params.reagents ?? []).flatMap((reagent) => measureLine(context, reagent)),
     ...(context.params.line ? measureLine(context, context.params.line) : []),
-    ...Array.from({ length: timesOf(seen, context) }, (_, i) => ({
-      ...event(context, 'positive', saysAt(i, context), context.params.positive, timeOf(i)),
-      or: [{ name: 'negative', button: context.params.negative }],
-      done: seen[i] !== undefined,
-    })),
+    ...Array.from({ length: timesOf(seen, context) }, (_, i) =>
+      choice(
+        context,
+        saysAt(i, context),
+        [
+          { name: 'positive', button: context.params.positive },
+          { name: 'negative', button: context.params.negative },
+        ],
+        timeOf(i),
+      ),
+    ),
   ],
   // What is done again until it shows something may show something else before.
   check: ({ seen }, { step, params: { expect, otherwise } }) => {

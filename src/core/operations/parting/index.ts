@@ -71,10 +71,10 @@ export const parting = defineOperation({
   },
   cautions: () => ['Stopper out before draining. Nothing is discarded until the product is weighed.'],
   predict: (work, params) => partLayers(work, params),
-  asks: ({ found, parted }, context) => [
+  asks: ({ found }, context) => [
     ...checks(context, { settled: 'Both layers are clear and the line between them is sharp.' }),
-    layerAsk(context, found !== undefined),
-    { ...event(context, 'parted', partSays(context, found), 'Parted and labelled'), done: parted !== undefined },
+    layerAsk(context),
+    event(context, 'parted', partSays(context, found), 'Parted and labelled'),
   ],
   check: ({ found }, { step, params: { organic } }) =>
     found !== undefined && found !== organic

@@ -1,6 +1,6 @@
 import { finding } from '../../finding/finding';
 import { eventsAt, readAs, readMass, readingsAt } from '../onRecord';
-import { event, measure } from '../asks';
+import { choice, measure } from '../asks';
 import { netWay } from '../ways';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
@@ -49,7 +49,7 @@ export const secondCrop = defineOperation({
   },
   sentence: () => 'Concentrate the mother liquor, cool, filter the second crop: keep it apart.',
   conditions: () => ({ boiling: true, hot: true, warms: true }),
-  asks: ({ mixed, apart }, context) => [
+  asks: (_, context) => [
     measure(context, {
       id: 'volume',
       title: 'Mother liquor, concentrated',
@@ -62,11 +62,10 @@ export const secondCrop = defineOperation({
       ],
     }),
     measure(context, { id: 'net', title: stageName(context, context.params.of), ways: [netWay] }),
-    {
-      ...event(context, 'apart', 'Where did it go?', 'Into its own vial'),
-      or: [{ name: 'mixed', button: 'Into the first crop' }],
-      done: mixed !== undefined || apart !== undefined,
-    },
+    choice(context, 'Where did it go?', [
+      { name: 'apart', button: 'Into its own vial' },
+      { name: 'mixed', button: 'Into the first crop' },
+    ]),
   ],
   check: ({ mixed }, { step }) => (mixed ? [finding('crop.mixed', 'caution', { step: step.id, field: 'mixed' })] : []),
   outcome: ({ mass }) => (mass ? [{ label: 'net', worked: mass }] : []),

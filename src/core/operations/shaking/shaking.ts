@@ -1,5 +1,5 @@
 import { groupsOf, hasGroup } from '../../reference/groups';
-import { checks, event, lineAt, measureLine } from '../asks';
+import { checks, choice, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
 import { lineWords } from '../linesWords';
 import { finding } from '../../finding/finding';
@@ -72,24 +72,18 @@ export function shakingAsks(context: StepContext<ShakingParams>, keeps: string):
         'No more hiss',
         { round },
       ),
-      ...(round === 1 ? [layerAsk(context, shakingOf(context).found !== undefined)] : []),
+      ...(round === 1 ? [layerAsk(context)] : []),
       event(context, 'separated', keeps, 'Separated and labelled', { round }),
     ]),
   ];
 }
 
 /** The drop test decides, not memory. */
-export function layerAsk(context: StepContext, found: boolean): Ask {
-  return {
-    ...event(
-      context,
-      'upper',
-      'Let a few drops of water fall in: where do they join? The organic layer is the other one.',
-      'Organic is the upper one',
-    ),
-    or: [{ name: 'lower', button: 'Organic is the lower one' }],
-    done: found,
-  };
+export function layerAsk(context: StepContext): Ask {
+  return choice(context, 'Let a few drops of water fall in: where do they join? The organic layer is the other one.', [
+    { name: 'upper', button: 'Organic is the upper one' },
+    { name: 'lower', button: 'Organic is the lower one' },
+  ]);
 }
 
 export function shakingFindings(

@@ -1,4 +1,4 @@
-import { event } from '../asks';
+import { choice } from '../asks';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
 import { finding } from '../../finding/finding';
@@ -34,6 +34,11 @@ export interface Spectrum {
 }
 
 /** Bands against what is expected, and against what must be gone: the starting material's. */
+const answers = [
+  { name: 'present', button: 'There' },
+  { name: 'absent', button: 'Not there' },
+] as const;
+
 export const spectrum = defineOperation({
   name: 'spectrum',
   version: 1,
@@ -54,11 +59,7 @@ export const spectrum = defineOperation({
     `${context.params.method} of the ${stageName(context, context.params.of)}: mark what is there and what is gone.`,
   predict: () => undefined,
   asks: ({ bands }, context) =>
-    bands.map(({ band, seen }, i) => ({
-      ...event(context, 'present', `${band}: is it there?`, 'There', { item: itemOf(i) }),
-      or: [{ name: 'absent', button: 'Not there' }],
-      done: seen !== undefined,
-    })),
+    bands.map(({ band }, i) => choice(context, `${band}: is it there?`, answers, { item: itemOf(i) })),
   check: ({ bands }, { step }) => {
     const odd = bands.filter(({ expected, seen }) => seen !== undefined && seen !== (expected === 'present'));
     return odd.length === 0

@@ -1,6 +1,6 @@
 import { giveUpInto } from '../../process/worktop/giveUp';
 import { worksIn } from '../../process/worktop/transfer';
-import { checks, event } from '../asks';
+import { checks, choice, event } from '../asks';
 import { crystallize } from '../../process/worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
 import { durationOf } from '../duration';
@@ -69,17 +69,16 @@ export const stand = defineOperation({
     }
     crystallize(work, place, at_C);
   },
-  asks: ({ seen, unseen }, context) => [
+  asks: (_, context) => [
     ...checks(context, { label: 'The label says what it is, bench, date, hazards, and the next step.' }),
     event(context, 'begun', `Put it ${places[context.params.where]}, where nobody moves it.`, 'It stands'),
     ...(context.params.look === undefined
       ? []
       : [
-          {
-            ...event(context, 'seen', `Look, without moving it: ${context.params.look}?`, 'Seen'),
-            or: [{ name: 'unseen', button: 'Not seen' }],
-            done: seen !== undefined || unseen !== undefined,
-          },
+          choice(context, `Look, without moving it: ${context.params.look}?`, [
+            { name: 'seen', button: 'Seen' },
+            { name: 'unseen', button: 'Not seen' },
+          ]),
         ]),
     event(context, 'ended', 'When the time is over, take it back.', 'Taken back'),
   ],

@@ -1,5 +1,5 @@
 import { capital } from '../../capital';
-import { checks, event, measure, measureLine } from '../asks';
+import { checks, choice, measure, measureLine } from '../asks';
 import { derive } from '../../stoichiometry/derive';
 import { enter } from '../../process/worktop/enter';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
@@ -88,7 +88,7 @@ export const thinLayer = defineOperation({
     const chamber = work.receiver('waste');
     for (const line of eluent) enter(work, line, chamber);
   },
-  asks: ({ single, several }, context) => [
+  asks: (_, context) => [
     ...(context.params.eluent ?? []).flatMap((line) => measureLine(context, line)),
     ...checks(context, {
       line: 'The start is a pencil line above the eluent; the lanes are named in pencil.',
@@ -113,11 +113,10 @@ export const thinLayer = defineOperation({
         ],
       }),
     ),
-    {
-      ...event(context, 'single', 'How many spots has the first lane?', 'One spot'),
-      or: [{ name: 'several', button: 'More than one' }],
-      done: single !== undefined || several !== undefined,
-    },
+    choice(context, 'How many spots has the first lane?', [
+      { name: 'single', button: 'One spot' },
+      { name: 'several', button: 'More than one' },
+    ]),
   ],
   outcome: ({ lanes }) =>
     lanes.flatMap(({ lane, Rf }) => (Rf ? [{ label: `Rf, ${inSentence(lane)}`, worked: Rf }] : [])),

@@ -1,5 +1,5 @@
 import { schoolWords } from '../../conventions/words';
-import { checks, event, measureLine } from '../asks';
+import { checks, choice, measureLine } from '../asks';
 import { enter } from '../../process/worktop/enter';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
@@ -84,7 +84,7 @@ export const tubeTests = defineOperation({
   asks: ({ seen }, context) => [
     ...(context.params.lines ?? []).flatMap((line) => measureLine(context, line)),
     ...checks(context, { labelled: 'Every tube is labelled, the controls too.' }),
-    ...seen.map(({ tube, shows }, i) => tubeAsk(context, tube, i, shows)),
+    ...seen.map(({ tube }, i) => tubeAsk(context, tube, i)),
   ],
   check: ({ seen }, { step }) => {
     const bad = seen.filter(
@@ -104,10 +104,10 @@ export const tubeTests = defineOperation({
   drawing: (_, { params: { tubes } }) => ({ kind: 'rack', tubes }),
 });
 
-function tubeAsk(context: StepContext, tube: string, i: number, shows: boolean | undefined): Ask {
-  return {
-    ...event(context, 'yes', `${tube}: what does it show?`, 'It shows', { item: itemOf(i) }),
-    or: [{ name: 'no', button: 'It does not' }],
-    done: shows !== undefined,
-  };
-}
+const answers = [
+  { name: 'yes', button: 'It shows' },
+  { name: 'no', button: 'It does not' },
+] as const;
+
+const tubeAsk = (context: StepContext, tube: string, i: number): Ask =>
+  choice(context, `${tube}: what does it show?`, answers, { item: itemOf(i) });

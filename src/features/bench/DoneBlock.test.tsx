@@ -1,0 +1,54 @@
+/** @jest-environment jsdom */
+import { render } from '@testing-library/react';
+import { benchState } from '@/core/bench/benchState';
+import { answersOf } from '@/core/operations/answers';
+import { describeEntry } from '@/core/bench/describeEntry';
+import { DoneBlock } from './DoneBlock';
+import { entriesOf } from '../../../tests/support/record';
+import { oddOperations } from '../../../tests/support/oddOperations';
+import { shippedPreparations } from '../../../tests/support/preparations';
+import { words } from '../../../tests/support/screen';
+import type { Ask, EventAsk } from '@/core/operations/ask';
+import type { Preparation } from '@/core/document/document';
+import type { StepState } from '@/core/bench/benchState';
+
+const docs = [...shippedPreparations(), ['odd operations', oddOperations()] as const];
+const isEvent = (ask: Ask): ask is EventAsk => ask.kind === 'event';
+const answersAt = (step: StepState, ask: Ask) => answersOf(step.context, ask, () => []);
+
+/** A step's question after its answer number `n` was recorded. */
+function answered(doc: Preparation, { step }: StepState, id: string, n: number) {
+  const before = benchState(doc, []).steps.find((one) => one.step.id === step.id) as StepState;
+  const body = answersAt(before, before.asks.find((one) => one.id === id) as Ask)[n];
+  const state = benchState(doc, entriesOf(body ? [body] : []));
+  const after = state.steps.find((one) => one.step.id === step.id) as StepState;
+  return { state, step: after, ask: after.asks.find((one) => one.id === id) as EventAsk };
+}
+
+test.each(docs)('%s: what was answered is shown with its time, whatever it is about', (_, doc) => {
+  for (const step of benchState(doc, []).steps) {
+    for (const { id, button, or = [] } of step.asks.filter(isEvent)) {
+      [button, ...or.map((one) => one.button)].forEach((said, n) => {
+        const { step: after, ask } = answered(doc, step, id, n);
+        const { container, unmount } = render(<DoneBlock block={{ kind: 'one', id, ask, done: true }} step={after} />);
+        expect([step.step.op, id, words(container)]).toEqual([step.step.op, id, `${said} 13:00`]);
+        unmount();
+      });
+    }
+  }
+});
+
+test('the tape says which cut, which round, which tube', () => {
+  const says = (doc: Preparation, op: string, id: string, n = 0) => {
+    const step = benchState(doc, []).steps.find((one) => one.step.op === op) as StepState;
+    const { state } = answered(doc, step, id, n);
+    return state.record.map((live) => describeEntry(live, doc, state.steps).says)[0]?.replace(/ \(.*/, '');
+  };
+  expect(says(oddOperations(), 'distillation', 'receiver-2')).toBe('Cut 2 is collected');
+  const [, washed] = docs.find(([, { steps }]) => steps.some(({ op }) => op === 'extraction')) ?? [];
+  if (!washed) throw new Error('no extraction is shipped');
+  expect(says(washed, 'extraction', 'separated-2')).toBe('Separated and labelled no. 2');
+  const [, rack] = docs.find(([, { steps }]) => steps.some(({ op }) => op === 'tubeTests')) ?? [];
+  if (!rack) throw new Error('no tube tests are shipped');
+  expect(says(rack, 'tubeTests', 'yes-A', 1)).toBe('It does not A');
+});
