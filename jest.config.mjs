@@ -26,7 +26,7 @@ const shared = {
 };
 export default {
   // A slow machine must not fail a test; what may take how long is judged by the benchmarks.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   // Jest alone leaves one core to its watcher: of two cores that is half.
   maxWorkers: '100%',
   projects: [

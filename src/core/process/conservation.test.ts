@@ -163,6 +163,46 @@ test('whatever operation stands wherever with whatever it is given, every gram i
   );
 });
 
+test('what a step adds may be what already stands in its vessel: a line that is taken from a stage', () => {
+  const adding = operations.filter(({ fields }) => Object.values(fields).some(({ kind }) => kind === 'line'));
+  const anyDoc = fc
+    .constantFrom(...docs.filter(({ stages }) => stages.length > 0))
+    .chain((doc) =>
+      fc.constantFrom(...adding).chain(({ name, version, fields }) =>
+        fc.record({
+          doc: fc.constant(doc),
+          op: fc.constant(name),
+          opVersion: fc.constant(version),
+          params: anyParams(fields, doc),
+          which: fc.nat(),
+        }),
+      ),
+    )
+    .map(({ doc, which, ...step }) => {
+      const weighed = doc.steps.flatMap((one, i) =>
+        doc.stages.flatMap(({ id }) => (weighs(one, id) ? [[id, i] as const] : [])),
+      );
+      const [stage, at] = weighed[which % weighed.length] ?? [doc.stages[0]?.id ?? '', doc.steps.length];
+      const named = namedBy(step, 'line');
+      const steps = [...doc.steps];
+      steps.splice(at + 1, 0, { id: 'extra', ...step, time: { typical_min: 5, attended: true } });
+      return {
+        ...doc,
+        steps,
+        lines: doc.lines.map((line) => (named.includes(line.id) ? { ...line, supply: { stage } } : line)),
+      };
+    });
+  fc.assert(
+    fc.property(anyDoc, (doc) => {
+      const prediction = predictProcess(computePlan(doc));
+      const { into, after } = balance(prediction);
+      expect(prediction.steps.flatMap(({ remarks }) => remarks).filter((text) => text.startsWith(cannot))).toEqual([]);
+      expect(Math.abs(gramsOf(into) - gramsOf(after)) / Math.max(gramsOf(into), 1e-6)).toBeLessThan(1e-9);
+    }),
+    { numRuns: 300 },
+  );
+});
+
 test('random documents of reactions, pourings, splits and repeats: every gram is somewhere, and waste counts it all', () => {
   const script = fc.array(fc.tuple(fc.nat(edits.length - 1), fc.nat(5000)), { maxLength: 25 });
   fc.assert(

@@ -25,8 +25,9 @@ export function setPH(
   }: { readonly line: string; readonly low_pH: number; readonly high_pH: number; readonly below_C?: number },
 ): void {
   const place = worksIn(work);
-  const before = plus(liquidsOf(work, place), work.phase(place, 'solid'));
+  // First: what it takes from a stage may stand in this very vessel.
   const added = work.introduce(line);
+  const before = plus(liquidsOf(work, place), work.phase(place, 'solid'));
   work.put(place, 'liquid', added);
   const { organic, aqueous, gas, pH } = shakeTogether(work, plus(before, added));
   work.rearrange(place, { organic, liquid: plus(aqueous, gas) });
