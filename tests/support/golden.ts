@@ -8,9 +8,11 @@ export function bare(value: unknown): unknown {
   if (value instanceof Map) return bare(Object.fromEntries(value));
   const { q, unit, u } = value as { q?: { value: number }; unit?: string; u?: number };
   if (q !== undefined) return `${String(bare(q.value))} ${unit ?? ''}${u === undefined ? '' : ` ± ${String(bare(u))}`}`;
+  // Step, kind and round of a loss stand in its key.
+  const parts = 'key' in value && 'what' in value ? ['step', 'what', 'round'] : [];
   return Object.fromEntries(
     Object.entries(value)
-      .filter(([, one]) => one !== undefined && typeof one !== 'function')
+      .filter(([key, one]) => one !== undefined && typeof one !== 'function' && !parts.includes(key))
       .map(([key, one]) => [key, bare(one)]),
   );
 }

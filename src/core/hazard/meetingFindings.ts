@@ -67,7 +67,7 @@ function pairsOf(
 }
 
 /** What a model makes where the preparation names nothing, water excepted. */
-const isMade = ({ id, substance }: Present) => id.endsWith('~') && !kinds.water(substance);
+const isMade = ({ invented, substance }: Present) => invented === true && !kinds.water(substance);
 
 /** An acid that bases have taken up by now, or a base that acids have. */
 function spent({ id, substance }: Present, { before }: PlaceSeen, { came }: Scene): boolean {

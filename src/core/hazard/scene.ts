@@ -23,6 +23,8 @@ export interface Present {
   readonly id: string;
   readonly substance: Judged;
   readonly name: string;
+  /** A model made it where the preparation names nothing. */
+  readonly invented?: true;
   /** The most of it there; absent where nobody can tell. */
   readonly grams?: number;
   readonly moles?: number;
@@ -170,11 +172,12 @@ function presentIn(
   return found;
 }
 
-function presentOf({ id, name, substance, groups, M }: Kind, grams: number | undefined): Present | undefined {
+function presentOf({ id, name, substance, groups, M, invented }: Kind, grams: number | undefined): Present | undefined {
   if (!substance) return undefined;
   return {
     id,
     name,
+    ...(invented ? { invented } : {}),
     substance: substance.groups ? substance : { ...substance, ...(Object.keys(groups).length > 0 ? { groups } : {}) },
     ...(grams === undefined ? {} : { grams, ...(M === undefined ? {} : { moles: grams / M }) }),
   };

@@ -40,16 +40,22 @@ export function numberIn({ params }: Known, key: string): number | undefined {
   return typeof found === 'number' ? found : undefined;
 }
 
-function hoursIn(step: Known): number | undefined {
-  const hours = numberIn(step, 'hours');
-  return hours === undefined ? undefined : hours * 60;
+const minutesIn: Readonly<Record<string, number>> = { min: 1, h: 60, days: 24 * 60 };
+
+/** For how long a step acts, min; nothing where its operation has no such field, or nobody said. */
+function actsFor(step: Known): number | undefined {
+  const [found] = Object.entries(findOperation(step.op)?.fields ?? {}).flatMap(([key, field]) => {
+    const time = field.kind === 'number' && field.acts ? numberIn(step, key) : undefined;
+    return time === undefined || field.kind !== 'number' ? [] : [time * (minutesIn[field.unit] ?? 1)];
+  });
+  return found;
 }
 
 /** What a step is about, as other steps' models have to know it. */
 export function meansOf(step: Known): Means {
   const goal = goalOf(step);
   const hot = findOperation(step.op)?.dissolvesHot?.(step.params);
-  const acts_min = numberIn(step, 'minutes') ?? hoursIn(step);
+  const acts_min = actsFor(step);
   return {
     ...(goal === undefined ? {} : { goal }),
     ...(hot ? { hot } : {}),

@@ -18,6 +18,6 @@ export function foreseenLosses({ bench: { doc }, charge, steps }: BenchState): r
   });
   const foreseen = stages.flatMap(({ losses }) => losses);
   return steps.flatMap(({ step, operation, losses, status }) =>
-    operation.losses || status !== 'done' ? losses : foreseen.filter(({ key }) => key.startsWith(`${step.id}/`)),
+    operation.losses || status !== 'done' ? losses : foreseen.filter((loss) => loss.step === step.id),
   );
 }

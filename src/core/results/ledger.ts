@@ -115,7 +115,7 @@ function levelsOf(
   const input = state.bench.inputOf(id);
   const by = state.steps.find(({ operation, actual, context }) => operation.input?.(actual, context)?.stage === id);
   const at = by ? state.steps.indexOf(by) : -1;
-  const stepOf = ({ key }: Loss) => state.steps.findIndex(({ step }) => key.startsWith(`${step.id}/`));
+  const stepOf = (loss: Loss) => state.steps.findIndex(({ step }) => step.id === loss.step);
   const weighedAt = (stage: string) => state.steps.findIndex(({ step }) => step.id === state.bench.massOf(stage)?.step);
   // A sample taken after the last weighing has not left that mass: it is missing at the next one.
   const afterWeighing = (loss: Loss) => weighedAt(loss.stage) !== -1 && stepOf(loss) > weighedAt(loss.stage);
@@ -157,7 +157,7 @@ function keptBack({ bench }: BenchState, weighed: Stage, input: Worked<'mass'>):
 function less(
   formula: Extract<FormulaId, 'leftOver' | 'unexplained'>,
   before: Worked<'mass'>,
-  losses: readonly Loss[],
+  losses: readonly Pick<Loss, 'key' | 'label' | 'stage' | 'mass'>[],
   after?: Worked<'mass'>,
   kept: readonly Worked<'mass'>[] = [],
 ): Worked<'mass'> {

@@ -63,6 +63,7 @@ function residuesOf(world: World, pour: Pour): readonly Residue[] {
       stream: pour.stream,
       pour: `${pour.place}/${pour.layer}`,
       mass,
+      ...(world.kind(substance.id).invented ? { invented: true as const } : {}),
     };
     return [
       {

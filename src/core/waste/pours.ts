@@ -24,6 +24,8 @@ export interface Pour {
   readonly layer: PhaseKind;
   readonly stream: WasteStream;
   readonly matter: Matter;
+  /** Names of what there is most of, most first. */
+  readonly most: readonly string[];
   /** Of what is liquid. */
   readonly volume_mL?: number;
   /** mol of base in excess of neutral, negative of acid; of what holds water. */
@@ -110,6 +112,15 @@ function keeperOf(
     place === last.product && product !== undefined ? { [product]: matter[product] ?? 0 } : nothing;
 }
 
+const mostNamed = 3;
+
+/** What somebody who washes up would call it; what has no name of its own formed on the way. */
+function namesOfMost({ kind }: World, matter: Matter): readonly string[] {
+  const most = Object.entries(matter).sort(([, a], [, b]) => b - a);
+  const name = ({ invented, water, name: own }: Kind) => (invented && !water ? 'what formed on the way' : own);
+  return [...new Set(most.slice(0, mostNamed).map(([id]) => name(kind(id))))];
+}
+
 function pourOf(work: Worktop, one: Pick<Pour, 'place' | 'label' | 'layer' | 'matter'>): readonly Pour[] {
   const grams = gramsOf(one.matter);
   if (!(grams > 0)) return [];
@@ -118,6 +129,7 @@ function pourOf(work: Worktop, one: Pick<Pour, 'place' | 'label' | 'layer' | 'ma
   return [
     {
       ...one,
+      most: namesOfMost(work.world, one.matter),
       stream: streamOf(work, one),
       ...(one.layer === 'solid' ? {} : { volume_mL: millilitres(kind, one.matter) }),
       ...(wet && one.layer !== 'organic' ? { excess_mol: excessIn(work, one.matter) } : {}),
@@ -158,9 +170,9 @@ function streamOf(work: Worktop, { layer, matter }: Pick<Pour, 'layer' | 'matter
 /** Water that is no mere acid, base or salt: an amine that neutralizing would free, or more organics than a few per cent. */
 function holdsOrganics(work: Worktop, matter: Matter): boolean {
   const organic = Object.keys(matter).reduce((sum, id) => {
-    const { water, inorganic, groups } = work.world.kind(id);
+    const { water, inorganic, groups, invented } = work.world.kind(id);
     const mild = water || inorganic || hasGroup(groups, 'water');
-    return sum + (mild || id.endsWith('~') ? 0 : (matter[id] ?? 0));
+    return sum + (mild || invented ? 0 : (matter[id] ?? 0));
   }, 0);
   return organic > 0.1 * gramsOf(matter) || freedBy(work, matter).length > 0;
 }

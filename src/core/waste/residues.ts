@@ -27,6 +27,8 @@ export interface Residue {
   readonly pour?: string;
   /** An acid or a base that the rest of its layer has neutralized. */
   readonly spent?: true;
+  /** A model made it where the preparation names nothing. */
+  readonly invented?: true;
 }
 
 /**

@@ -243,18 +243,18 @@ function reactive(stream: WasteStream, held: readonly Residue[], label: string):
 }
 
 /** Neither the document nor its kind says where a substance goes; water and what models make for themselves need no word. */
-const isUnsaid = (substance: Residue['substance']) =>
+const isUnsaid = ({ substance, invented }: Residue) =>
   substance.waste === undefined &&
-  !substance.id.includes('~') &&
+  !invented &&
   substance.formula !== 'H2O' &&
   streamByKind(substance) === undefined &&
   !holdsHeavyMetal(substance.formula);
 
 function unassigned(all: readonly Residue[]): readonly Finding[] {
   const without = all.filter(
-    ({ stream, mass, origin, substance }) =>
-      (origin === 'poured' ? isUnsaid(substance) : stream === undefined) &&
-      (mass !== undefined || origin === 'charged'),
+    (one) =>
+      (one.origin === 'poured' ? isUnsaid(one) : one.stream === undefined) &&
+      (one.mass !== undefined || one.origin === 'charged'),
   );
   return without.length === 0
     ? []

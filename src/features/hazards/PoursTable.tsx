@@ -1,7 +1,6 @@
 'use client';
 import { format } from '@/core/quantity/format';
 import { wasteStreams } from '@/core/reference/wasteStreams';
-import { usePlanView } from '@/components/plan/planView';
 import { gramsOf } from '@/core/process/matter/matter';
 import type { Pour } from '@/core/waste/pours';
 
@@ -12,7 +11,6 @@ const least_g = 0.1;
 
 /** What each vessel holds when the work is done, layer by layer, and where it goes. */
 export function PoursTable({ pours }: { readonly pours: readonly Pour[] }) {
-  const { plan } = usePlanView();
   const shown = pours.filter(({ matter }) => gramsOf(matter) >= least_g);
   const rest = pours.length - shown.length;
   return (
@@ -37,7 +35,7 @@ export function PoursTable({ pours }: { readonly pours: readonly Pour[] }) {
               </th>
               <td>{amountOf(pour)}</td>
               <td>{netOf(pour)}</td>
-              <td className="waste-holds">{mostOf(pour, plan.doc.substances)}</td>
+              <td className="waste-holds">{pour.most.join('; ')}</td>
               <td>{wasteStreams[pour.stream].name}</td>
             </tr>
           ))}
@@ -57,12 +55,4 @@ function netOf({ excess_mol }: Pour): string {
   if (excess_mol === undefined || Math.abs(excess_mol) < 1e-4) return excess_mol === undefined ? '' : 'neutral';
   const amount = format({ dim: 'amount', value: Math.abs(excess_mol) }, 'mmol', { figures: 2 });
   return `${amount} ${excess_mol > 0 ? 'base' : 'acid'}`;
-}
-
-/** The three that there is most of, water first if it is one of them. */
-function mostOf({ matter }: Pour, substances: readonly { readonly id: string; readonly name: string }[]): string {
-  const name = (id: string) =>
-    substances.find((one) => one.id === id)?.name ?? (id === 'water~' ? 'Water' : 'what formed on the way');
-  const most = Object.entries(matter).sort(([, a], [, b]) => b - a);
-  return [...new Set(most.slice(0, 3).map(([id]) => name(id)))].join('; ');
 }

@@ -21,7 +21,7 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   line: field.line('What is added'),
   portions: field.count('Portions', 20),
-  minutes: field.minutes('Time', { usual: 15 }),
+  minutes: field.minutes('Time', { acts: true, usual: 15 }),
   low_C: field.optional(field.celsius('From', { below: 'high_C' })),
   high_C: field.optional(field.celsius('To')),
   ceiling_C: field.celsius('Ceiling', { usual: 40, help: 'Never warmer than this.' }),

@@ -16,7 +16,7 @@ import type { Slots } from '../declare/vessels';
 const fields = {
   of: field.goal('What comes out'),
   line: field.line('Liquid that drives it out', { role: 'solvent' }),
-  minutes: field.minutes('Then stands', { usual: 10 }),
+  minutes: field.minutes('Then stands', { acts: true, usual: 10 }),
   at_C: field.celsius('At', { usual: 20 }),
 } satisfies Fields;
 

@@ -15,7 +15,7 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  minutes: field.minutes('Time', { usual: 15 }),
+  minutes: field.minutes('Time', { acts: true, usual: 15 }),
   vent_min: field.minutes('Vent every', { usual: 1 }),
   gas: field.optional(field.flag('Gas forms')),
 } satisfies Fields;

@@ -21,7 +21,7 @@ import type { Slots } from '../declare/vessels';
 const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' } as const;
 
 const fields = {
-  minutes: field.minutes('Time'),
+  minutes: field.minutes('Time', { acts: true }),
   bath: field.choice('Bath', baths),
   below_C: field.celsius('Below', { usual: 25 }),
   undisturbed: field.optional(field.flag('Covered and undisturbed')),

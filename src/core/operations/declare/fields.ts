@@ -44,6 +44,8 @@ export interface NumberField extends Base {
   readonly rising?: true;
   /** Field of the same step that is above this one, where both are given. */
   readonly below?: string;
+  /** The time for which the step acts: a reaction goes on for as long. At most one field of an operation has it. */
+  readonly acts?: true;
 }
 export interface ChoiceField extends Base {
   readonly kind: 'choice';
@@ -98,7 +100,7 @@ export const choice = <const C extends Readonly<Record<string, string>>>(
 export const rows = <const F extends Fields>(label: string, of: F, more: More<RowsField> = {}) =>
   ({ kind: 'rows', label, of, ...more }) as const;
 
-type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below' | 'rising' | 'usual'>>;
+type NumberMore = Partial<Pick<NumberField, 'help' | 'whole' | 'below' | 'rising' | 'usual' | 'acts'>>;
 
 export const number = (label: string, unit: string, [least, most]: readonly [number, number], more: NumberMore = {}) =>
   ({ kind: 'number', label, unit, least, most, ...more }) as const;

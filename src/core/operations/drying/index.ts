@@ -26,7 +26,7 @@ const places = { air: 'in air', pump: 'on the pump', desiccator: 'in the desicca
 const fields = {
   of: field.goal('What is dried'),
   where: field.choice('Where', places),
-  minutes: field.minutes('Time', { usual: 20 }),
+  minutes: field.minutes('Time', { acts: true, usual: 20 }),
   further_min: field.minutes('Dry further', { help: 'Shortest further drying between two weighings.' }),
   most_C: field.celsius('At most', { usual: 50 }),
 } satisfies Fields;

@@ -17,7 +17,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   agent: field.line('Drying agent', { role: 'drying agent' }),
-  minutes: field.minutes('Time'),
+  minutes: field.minutes('Time', { acts: true }),
   rinse: field.optional(field.line('Dry solvent that rinses the agent', { role: 'rinse' })),
   of: field.optional(field.goal('Stage that it is done for')),
 } satisfies Fields;

@@ -17,7 +17,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   of: field.goal('What is left behind'),
-  days: field.number('Stands', 'days', [0.1, 60], { usual: 3 }),
+  days: field.number('Stands', 'days', [0.1, 60], { acts: true, usual: 3 }),
 } satisfies Fields;
 
 const vessels = {

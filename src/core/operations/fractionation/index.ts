@@ -66,7 +66,7 @@ export const fractionation = defineOperation({
   fields,
   vessels,
   reads: { head: { dim: 'temperature', word: 'head', per: 'round' }, volume: { dim: 'volume', per: 'round' } },
-  cuts: (params) => params,
+  cuts: ({ lighter, heavier, stages, reflux, limits_C }) => ({ lighter, heavier, stages, reflux, limits_C }),
   traits: ['isolates'],
   actual: (context): Fractionation => ({ ...eventsAt(context, 'heatOn', 'ended'), heads: roundsAt(context, 'head') }),
   sentence: (context) => {

@@ -14,7 +14,7 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  minutes: field.minutes('Time', { usual: 15 }),
+  minutes: field.minutes('Time', { acts: true, usual: 15 }),
   melt_C: field.optional(field.celsius('Melt at', { help: 'Left out when it is ground in the cold.' })),
 } satisfies Fields;
 

@@ -21,7 +21,7 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  minutes: field.minutes('Time', { usual: 30 }),
+  minutes: field.minutes('Time', { acts: true, usual: 30 }),
   low_C: field.celsius('From', { below: 'high_C' }),
   high_C: field.celsius('To', { usual: 25 }),
   ...heats,

@@ -12,7 +12,7 @@ import type { Fields } from '../declare/fields';
 import type { Slots } from '../declare/vessels';
 
 const fields = {
-  minutes: field.minutes('Time', { usual: 5, help: 'Wait as long before the next remedy.' }),
+  minutes: field.minutes('Time', { acts: true, usual: 5, help: 'Wait as long before the next remedy.' }),
 } satisfies Fields;
 
 const vessels = {

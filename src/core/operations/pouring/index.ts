@@ -22,7 +22,7 @@ const fields = {
     field.number('Part of it', '%', [1, 99], { usual: 50, help: 'Of what is in the vessel. Left out: all of it.' }),
   ),
   manner: field.choice('How', manners),
-  minutes: field.optional(field.minutes('Time', { usual: 15 })),
+  minutes: field.optional(field.minutes('Time', { acts: true, usual: 15 })),
   ceiling_C: field.optional(field.celsius('Ceiling', { usual: 25, help: 'Never warmer than this.' })),
   rinse: field.optional(
     field.line('Rinse', { role: 'rinse', help: 'With which the emptied vessel is rinsed into it.' }),

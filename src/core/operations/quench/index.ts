@@ -29,7 +29,7 @@ const fields = {
     }),
   ),
   below_C: field.celsius('Below', { usual: 25, help: 'Pour below this temperature.' }),
-  minutes: field.minutes('Time'),
+  minutes: field.minutes('Time', { acts: true }),
 } satisfies Fields;
 
 const vessels = {

@@ -1,3 +1,4 @@
+import { lossAt } from '../loss';
 import { schoolOf } from '../../conventions/catalogue';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
@@ -189,7 +190,9 @@ export const recrystallization = defineOperation({
     const { to, cold_C } = context.params;
     const volume = atCooling ?? total;
     const mass = volume && dissolvedIn(context.bench.doc, to, solventOf(context), volume, cold_C);
-    return mass ? [{ key: `${context.step.id}/liquor`, label: 'dissolved in the mother liquor', stage: to, mass }] : [];
+    return mass
+      ? [{ ...lossAt(context.step.id, 'liquor'), label: 'dissolved in the mother liquor', stage: to, mass }]
+      : [];
   },
   drawing: ({ total, expected }) => ({
     kind: 'dissolving',

@@ -29,7 +29,7 @@ import type { Slots } from '../declare/vessels';
 import type { Conditions } from '../conditions';
 
 const fields = {
-  minutes: field.minutes('Time', { usual: 30 }),
+  minutes: field.minutes('Time', { acts: true, usual: 30 }),
   low_C: field.celsius('From', { below: 'high_C' }),
   high_C: field.celsius('To'),
   most_min: field.optional(field.minutes('At most')),

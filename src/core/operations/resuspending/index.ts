@@ -19,7 +19,7 @@ import type { Slots } from '../declare/vessels';
 
 const fields = {
   lines: field.many(field.line('What it is stirred up in', { role: 'solvent' }), [1, 5]),
-  minutes: field.minutes('Time'),
+  minutes: field.minutes('Time', { acts: true }),
   at_C: field.celsius('At', { help: 'Temperature of the liquid.' }),
   aim: field.choice('What it is for', {
     slurry: 'washing: the solid stays',

@@ -22,7 +22,7 @@ const places = { bench: 'on the bench', refrigerator: 'in the refrigerator' } as
 const covers = { stoppered: 'stoppered', loosely: 'loosely covered' } as const;
 
 const fields = {
-  hours: field.number('Stands', 'h', [0.1, 1344], { usual: 24, help: 'At most eight weeks.' }),
+  hours: field.number('Stands', 'h', [0.1, 1344], { acts: true, usual: 24, help: 'At most eight weeks.' }),
   where: field.choice('Where', places),
   cover: field.choice('Closed', covers, { help: 'Loosely while gas may still form.' }),
   look: field.optional(field.text('What to look for', 80, { help: 'Such as “crystals on the wall”.' })),

@@ -1,3 +1,4 @@
+import { lossAt } from '../loss';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { dissolvedIn, totalVolume } from '../dissolved';
@@ -116,7 +117,7 @@ export const vacuumFiltration = defineOperation({
     const volume = totalVolume(volumes);
     const mass = volume && dissolvedIn(context.bench.doc, of, solvent, volume, at_C);
     return mass
-      ? [{ key: `${context.step.id}/dissolved`, label: 'dissolved in the filtrate and the wash', stage: of, mass }]
+      ? [{ ...lossAt(context.step.id, 'dissolved'), label: 'dissolved in the filtrate and the wash', stage: of, mass }]
       : [];
   },
   drawing: () => ({ kind: 'suction' }),

@@ -22,6 +22,8 @@ export interface Kind {
   readonly inorganic: boolean;
   /** An organic acid or base bound to a metal, ammonium or mineral acid. */
   readonly salt: boolean;
+  /** A model made it where the preparation names nothing. */
+  readonly invented?: true;
   readonly substance?: Substance;
 }
 
@@ -72,6 +74,7 @@ function remainder(id: string, known: Map<string, Kind>): Kind | undefined {
     groups: { hydroxide: 1 },
     inorganic: true,
     salt: false,
+    invented: true,
     substance: { id, name },
   };
   known.set(id, kind);
@@ -126,13 +129,22 @@ const impliedKinds = new Map<string, Kind>(
         groups,
         inorganic: isInorganic(groups, formula),
         salt: false,
+        invented: true,
         substance: { id, name, ...(formula === undefined ? {} : { formula }) },
       },
     ];
   }),
 );
 
-const unknown = { name: 'the rest of it', water: false, solid: true, groups: {}, inorganic: false, salt: false };
+const unknown = {
+  name: 'the rest of it',
+  water: false,
+  solid: true,
+  groups: {},
+  inorganic: false,
+  salt: false,
+  invented: true,
+} as const;
 
 function impliedKind(id: string): Kind {
   return impliedKinds.get(id) ?? { ...unknown, id };

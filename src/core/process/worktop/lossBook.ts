@@ -1,3 +1,4 @@
+import { lossAt } from '../../operations/loss';
 import type { Loss } from '../../operations/loss';
 
 /** What was lost, and what each reaction has made, by the time a step begins. */
@@ -36,15 +37,17 @@ export class LossBook {
   }
 
   add(
-    key: string,
-    { stage = this.stage, ...loss }: Omit<Loss, 'key' | 'stage'> & { readonly stage?: string | undefined },
+    what: string,
+    {
+      stage = this.stage,
+      ...loss
+    }: Pick<Loss, 'label' | 'mass' | 'reaction'> & { readonly stage?: string | undefined },
   ): void {
     // Nothing is lost before there is something to lose.
     if (stage === undefined || !(loss.mass.q.value > 0)) return;
-    const name = `${this.step}/${key}`;
     // Poured twice in one step: each is a loss of its own.
-    const before = this.own.filter((one) => one.key === name || one.key.startsWith(`${name}-`)).length;
-    this.own = [...this.own, { key: before === 0 ? name : `${name}-${before + 1}`, stage, ...loss }];
+    const round = this.own.filter((one) => one.what === what).length + 1;
+    this.own = [...this.own, { ...lossAt(this.step, what, round), stage, ...loss }];
   }
 
   /** What the stage has lost by now, g. */
@@ -68,11 +71,11 @@ export class LossBook {
     this.strike((loss) => loss.reaction !== undefined && loss.reaction !== reaction);
   }
 
-  /** Part of what was told as lost is there all the same, g: what was told last under such a key is told less by as much. */
-  regain(which: RegExp, grams: number, massOf: (grams: number) => Loss['mass']): void {
+  /** Part of what was told as lost is there all the same, g: what was told last as such a loss is told less by as much. */
+  regain(what: string, grams: number, massOf: (grams: number) => Loss['mass']): void {
     let left = grams;
     const less = (loss: Loss): readonly Loss[] => {
-      if (loss.stage !== this.stage || !which.test(loss.key) || !(left > 0)) return [loss];
+      if (loss.stage !== this.stage || loss.what !== what || !(left > 0)) return [loss];
       const rest = loss.mass.q.value - left;
       left = Math.max(0, -rest);
       return rest > 0 ? [{ ...loss, mass: massOf(rest) }] : [];

@@ -112,7 +112,7 @@ export function tellAbsent(work: Worktop, { id }: Pick<Reaction, 'id'>, now: Mat
   if (lacking() < -least) book.withdrawOthers(id);
   const grams = lacking();
   // Some of it came along with what it is made of.
-  if (grams < -least) book.regain(/\/unconverted$/, -grams, (rest) => work.foreseenMass(rest, stage.substance));
+  if (grams < -least) book.regain('unconverted', -grams, (rest) => work.foreseenMass(rest, stage.substance));
   if (grams > least)
     work.lose('absent', 'did not come into the vessel', work.foreseenMass(grams, stage.substance), { reaction: id });
 }

@@ -43,12 +43,12 @@ export function transfer(work: Worktop, from: string, to: string): void {
         ? 'goes with the wall of so small a vessel; a rinse brings it down'
         : 'about the same at every scale; a rinse brings it down',
   });
-  // Of a trace no more clings than of the rest.
+  // Where there is little of it, as much of it clings as of everything else.
   const whole = gramsOf(work.whole(from));
   const share = grams > 0 ? Math.min(1, left.q.value / (grams < left.q.value ? whole : grams)) : 0;
   const massOf = (lost: number) => work.foreseenMass(lost, work.stage?.substance ?? '');
   // What clung to a vessel that is used again comes along.
-  if (work.content(to).poured) work.book.regain(/\/transfer(-\d+)?$/, productIn(work, to), massOf);
+  if (work.content(to).poured) work.book.regain('transfer', productIn(work, to), massOf);
   if (grams > 0)
     work.lose('transfer', 'left behind in the transfer', share * grams < left.q.value ? massOf(share * grams) : left);
   pourShare(work, from, to, 1 - share);
