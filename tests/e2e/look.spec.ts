@@ -4,7 +4,7 @@ import { acetanilideText } from '../support/preparations';
 import { enterAs, openPlan, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
 
-// On two busy cores axe takes its time.
+// What axe judges takes long: bin/test --all runs it.
 
 /**
  * What a person would trip over: axe's findings, and a page that scrolls sideways. Contrast is for {@link contrast}.
@@ -43,7 +43,7 @@ async function fits(page: Page, what: string): Promise<void> {
   expect([what, (wide ?? 0) <= (width ?? 0)]).toEqual([what, true]);
 }
 
-test('sign-in, list, messages', async ({ page }) => {
+test('sign-in, list, messages', { tag: '@all' }, async ({ page }) => {
   await page.goto('/sign-in');
   await judge(page, 'sign-in');
   await page.goto('/no/such/page');
@@ -58,7 +58,7 @@ test('sign-in, list, messages', async ({ page }) => {
   await judge(page, 'bench');
 });
 
-test('plan with a working, findings and the line editor', async ({ page }) => {
+test('plan with a working, findings and the line editor', { tag: '@all' }, async ({ page }) => {
   await openPlan(page, acetanilideText());
   await expect(page.getByRole('img', { name: 'Structure of Aniline' })).toBeVisible();
   await page.getByRole('button', { name: /^Theoretical yield: 2.97 g/ }).click();
