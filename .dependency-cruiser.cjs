@@ -11,6 +11,8 @@ const rooms = {
   app: ['features', 'components', 'server', 'structure', 'data', 'core', 'styles'],
 };
 const room = (name) => `^src/${name}/`;
+// Rooms of the core, the lowest first: each takes values from those before it, and from what lies beside the rooms. Types may look up.
+const coreRooms = require('./src/core/rooms.json').map((one) => `core/${one.room}`);
 
 module.exports = {
   forbidden: [
@@ -20,6 +22,23 @@ module.exports = {
       from: { path: room(name), pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/', pathNot: [room(name), ...mayUse.map(room)] },
     })),
+    ...coreRooms.map((name, i) => ({
+      name: `${name.replace('/', '-')}-looks-down`,
+      severity: 'error',
+      from: { path: room(name), pathNot: '\\.test\\.tsx?$' },
+      to: {
+        path: '^src/core/',
+        pathNot: ['^src/core/[^/]+$', ...coreRooms.slice(0, i + 1).map(room)],
+        dependencyTypesNot: ['type-only'],
+      },
+    })),
+    {
+      name: 'core-rooms',
+      comment: 'Every room of the core stands in the order of src/core/rooms.json.',
+      severity: 'error',
+      from: { path: '^src/core/[^/]+/', pathNot: coreRooms.map(room) },
+      to: {},
+    },
     {
       name: 'core-packages',
       comment: 'The core may use yup, decimal.js and (for positions in files) jsonc-parser, nothing else.',
@@ -32,7 +51,7 @@ module.exports = {
       comment: 'The record knows entries, not what they mean at a bench.',
       severity: 'error',
       from: { path: '^src/core/record/', pathNot: '\\.test\\.tsx?$' },
-      to: { path: '^src/core/(bench|document|plan|editing|operations|process|results|hazard|waste)/' },
+      to: { path: '^src/core/(bench|document|plan|editing|operations|process|worktop|readings|results|hazard|waste)/' },
     },
     {
       name: 'features-apart',
@@ -63,7 +82,7 @@ module.exports = {
       from: { path: '^src/(server|app)/', pathNot: ['^src/server/offThread/', '\\.test\\.tsx?$'] },
       to: {
         path: [
-          '^src/core/(process|bench|plan|hazard|waste|explore)/',
+          '^src/core/(process|worktop|bench|plan|hazard|waste|explore)/',
           '^src/core/handout/readHandout',
           '^src/core/results/(baseline|classResults|projection|benchResults)\\.',
           '^src/core/(library/card|versions/differences|operations/stepTitle|formats/readPreparation)\\.',

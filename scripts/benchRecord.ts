@@ -14,7 +14,7 @@ import { entriesOf } from '@/server/entries';
 import { storeDraft } from '@/server/record';
 import { summary } from './timings';
 import type { Body, Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // The record under the load of a class: 24 benches, an entry each every two seconds, beside a bare INSERT at the same pace;
 // and opening a bench with few and with many entries.

@@ -11,7 +11,7 @@ import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
 import type { PrintState, SheetId } from '@/core/sheet/sheets';
 import type { ReferenceSolution } from '@/core/reference/solution';
-import type { NewerVersion, Shelf, ShelfPage, ShelfQuery, StoredBlock } from '@/core/document/stored';
+import type { NewerVersion, Shelf, ShelfPage, ShelfQuery, StoredBlock } from '@/core/library/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
   BenchPin,

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import { amountFault } from '@/core/finding/amountFault';
+import { amountFault } from '@/core/words/amountFault';
 import { findUnit } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { slipSeconds } from '@/core/record/foldRecord';
 import type { Body } from '@/core/record/entry';
 import type { EntryWords } from '@/core/bench/describeEntry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Live } from '@/core/record/foldRecord';
 
 /** The ways to change an entry: undo it at once, correct the number, or strike it. What stood there stays legible. */

@@ -1,5 +1,5 @@
 'use client';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { Icon } from './Icon';
 import type { Finding } from '@/core/finding/finding';
 

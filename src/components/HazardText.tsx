@@ -1,5 +1,5 @@
 import { Icon } from './Icon';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import type { Finding } from '@/core/finding/finding';
 
 /** A caution in a line or two: what, why, and what to do. */

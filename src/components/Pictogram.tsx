@@ -1,5 +1,5 @@
-import { pictograms } from '@/core/hazard/pictograms';
-import type { PictogramId } from '@/core/hazard/pictograms';
+import { pictograms } from '@/core/reference/pictograms';
+import type { PictogramId } from '@/core/reference/pictograms';
 import type { ReactNode } from 'react';
 
 const flame =

@@ -5,7 +5,7 @@ import { changeFault } from '@/core/record/mayChange';
 import { ReasonDialog } from './ReasonDialog';
 import { isStored, numberOf } from '@/core/record/entry';
 import type { Body, Noted } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const mostShown = 12;
 const nameOf = (entry: Noted) => (isStored(entry) ? `entry ${entry.seq}` : 'an entry that is here only');

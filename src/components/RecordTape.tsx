@@ -12,7 +12,7 @@ import { tapeRows } from './tapeRows';
 import { isStored } from '@/core/record/entry';
 import type { Body, FileNote } from '@/core/record/entry';
 import type { BenchState } from '@/core/bench/benchState';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Live } from '@/core/record/foldRecord';
 import type { Periods } from '@/core/record/periods';
 import type { TapeRow } from './tapeRows';

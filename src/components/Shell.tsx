@@ -9,7 +9,7 @@ import { forgetRecords, lostWithPage } from '@/api/outbox/store';
 import { Icon } from './Icon';
 import { Logo } from './Logo';
 import { ThemeSwitch } from './ThemeSwitch';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { ReactNode } from 'react';
 
 /** The frame of every page after signing in: where you are, who you are, the way out. */

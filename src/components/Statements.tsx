@@ -1,4 +1,4 @@
-import { statementText } from '@/core/hazard/statements';
+import { statementText } from '@/core/reference/statements';
 
 /** Hazard statements, code and words. */
 export function Statements({ codes }: { readonly codes: readonly string[] }) {

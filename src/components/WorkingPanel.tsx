@@ -1,6 +1,6 @@
 'use client';
-import { renderWorking } from '@/core/quantity/renderWorking';
-import type { Working } from '@/core/quantity/renderWorking';
+import { renderWorking } from '@/core/words/renderWorking';
+import type { Working } from '@/core/words/renderWorking';
 import { MathText } from './MathText';
 import type { Preparation } from '@/core/document/document';
 import type { Source, Worked } from '@/core/quantity/worked';

@@ -2,7 +2,7 @@ import 'server-only';
 import { AppError } from './appError';
 import { rowOf } from './permissions';
 import { rows } from './tables';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { RouteKey } from './permissions';
 import type { Transaction } from 'sequelize';
 

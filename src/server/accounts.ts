@@ -10,7 +10,7 @@ import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import { demoAccounts } from '@/data/demo';
 import { passwordFault } from '@/core/people/password';
-import type { Identity, Role } from '@/core/people/identity';
+import type { Identity, Role } from '@/core/identity';
 import type { Origin } from './identify';
 import type { Transaction } from 'sequelize';
 

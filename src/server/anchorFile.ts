@@ -1,6 +1,6 @@
 import { appendFileSync, existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { sealFault, sealText } from './keyFile';
 
 /** Where the newest entry of a record was: its number and chain. */

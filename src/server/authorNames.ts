@@ -5,7 +5,7 @@ import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import type { Transaction } from 'sequelize';
 import type { Author } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** Shown where a name was forgotten. */
 const forgotten = 'name removed';

@@ -3,7 +3,7 @@ import { AppError } from './appError';
 import { findClass, readClassState } from './classes';
 import { entriesOf } from './entries';
 import { rows } from './tables';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** What a bench's pages start from: its class, the issued preparation, its record and what holds for the class. */
 export async function openBench(identity: Identity, classId = identity.classId ?? '', benchId = identity.id) {

@@ -5,7 +5,7 @@ import { insert, rows, run } from './tables';
 import { judgeDocument } from './preparations';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { StoredBlock } from '@/core/document/stored';
+import type { StoredBlock } from '@/core/library/stored';
 
 // As many as one still finds one's way in.
 const mostBlocks = 60;

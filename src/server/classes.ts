@@ -13,7 +13,7 @@ import { openStored } from '@/core/formats/upgradePreparation';
 import { progressOf, projectionsOf } from './projections';
 import type { ClassDoor, ClassSummary } from '@/core/people/class';
 import type { ClassState } from '@/core/record/classState';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Origin } from './identify';
 import type { Preparation } from '@/core/document/document';
 

@@ -9,7 +9,7 @@ import { rows } from './tables';
 import { beginning } from '@/core/record/mark';
 import type { Entry } from '@/core/record/entry';
 import type { FeedEvent } from '@/core/record/feedEvent';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Mark } from '@/core/record/mark';
 
 /** Pages that may follow a class at once: a bench has a few tablets, an account of the staff is open on many screens. */

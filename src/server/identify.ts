@@ -8,7 +8,7 @@ import { sha256 } from './hash';
 import { share, takeFrom } from './rate';
 import { rows } from './tables';
 import { foldName } from '@/core/people/foldName';
-import type { Identity, Role } from '@/core/people/identity';
+import type { Identity, Role } from '@/core/identity';
 
 // Checking a secret costs a tenth of a second of a core.
 const signInCost = 25;

@@ -14,7 +14,7 @@ import { withLock } from './withLock';
 import { demoAccounts, demoClass, demoPreparations } from '@/data/demo';
 import { demoMinutes, demoRecord, demoSettings } from '@/data/demoRecord';
 import { demoBody } from '@/data/demoSteps';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Body, Entry } from '@/core/record/entry';
 
 const deadlineMs = 60_000;

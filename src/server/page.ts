@@ -8,7 +8,7 @@ import { currentIdentity } from './sessions';
 import { share, takeFrom } from './rate';
 import type { Named } from './access';
 import type { OpenRoute, RouteKey } from './permissions';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /**
  * Admits a visitor to a page by its row in the permission table: role, what the page names, and what is left of the visitor's share;

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Role } from '@/core/people/identity';
+import type { Role } from '@/core/identity';
 
 export type Visitor = Role | 'anonymous';
 

@@ -9,10 +9,10 @@ import { insert, rows, run } from './tables';
 import { largestFile } from '@/core/formats/limits';
 import { openStored } from '@/core/formats/upgradePreparation';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Preparation } from '@/core/document/document';
 import type { CardColumns } from './offThread/jobs/cardColumns';
-import type { NewerVersion, StoredPreparation } from '@/core/document/stored';
+import type { NewerVersion, StoredPreparation } from '@/core/library/stored';
 
 const deadlineMs = 15_000;
 

@@ -9,7 +9,7 @@ import { inTransaction } from './inTransaction';
 import { insert, rows, run } from './tables';
 import { log } from './log';
 import { sha256 } from './hash';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { PrintState, SheetId } from '@/core/sheet/sheets';
 
 // A process that died at it does not hold the others up for longer.

@@ -4,7 +4,7 @@ import { findPreparation } from './preparations';
 import { isOpenClass } from './access';
 import { projectionsOf } from './projections';
 import { rows, run } from './tables';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { ClassSaid, Decision, Proposal } from '@/core/versions/proposals';
 
 // What classes said longer ago is in the versions since.

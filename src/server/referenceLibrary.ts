@@ -1,10 +1,10 @@
 import 'server-only';
 import { AppError } from './appError';
 import { rows } from './tables';
-import { crossChecks } from '@/core/reference/crossChecks';
+import { crossChecks } from '@/core/checks/crossChecks';
 import { confirmationOf, standingsOf } from '@/core/reference/confirmation';
 import { molarMass } from '@/core/compound/molarMass';
-import { solutionChecks } from '@/core/reference/solutionChecks';
+import { solutionChecks } from '@/core/checks/solutionChecks';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { readStructures } from './structures';
 import type { Confirmation } from '@/core/reference/confirmation';

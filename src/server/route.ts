@@ -10,7 +10,7 @@ import { currentIdentity } from './sessions';
 import { databaseFault } from './databaseFault';
 import type { Named } from './access';
 import type { OpenRoute, RouteKey } from './permissions';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** What a handler gets: the request, the route's parameters, and who asks. */
 export interface Call<P, I = Identity> {

@@ -1,5 +1,5 @@
 import 'server-only';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { config } from './config';
 import { sealFault, sealText } from './keyFile';
 import { sha256 } from './hash';

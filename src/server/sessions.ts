@@ -5,7 +5,7 @@ import { cookie, cookieName } from './cookie';
 import { sha256 } from './hash';
 import { insert, rows, run } from './tables';
 import type { Transaction } from 'sequelize';
-import type { Identity, Role } from '@/core/people/identity';
+import type { Identity, Role } from '@/core/identity';
 
 const name = () => cookieName('mozle_session');
 const hours = 12;

@@ -4,7 +4,7 @@ import { findPreparation } from './preparations';
 import { drawings } from './drawings';
 import type { CourseSettings } from '@/core/conventions/course';
 import type { Preparation } from '@/core/document/document';
-import type { StoredPreparation } from '@/core/document/stored';
+import type { StoredPreparation } from '@/core/library/stored';
 
 /** What a sheet of a preparation is made of: its document, the course it is taught in, and its structures drawn. */
 export async function sheetSource(

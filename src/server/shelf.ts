@@ -6,8 +6,8 @@ import { progressOf } from './projections';
 import { offThread } from './offThread/offThread';
 import { periodMinutes, shortMinutes } from '@/core/library/lengths';
 import type { Card } from '@/core/library/card';
-import type { Identity } from '@/core/people/identity';
-import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/document/stored';
+import type { Identity } from '@/core/identity';
+import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/library/stored';
 
 /** Preparations on one page of the shelf. */
 export const shelfPage = 24;

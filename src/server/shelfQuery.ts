@@ -1,8 +1,8 @@
 import 'server-only';
 import { number, object, string, ValidationError } from 'yup';
 import { AppError } from './appError';
-import { lengths, levels } from '@/core/document/stored';
-import type { ShelfQuery } from '@/core/document/stored';
+import { lengths, levels } from '@/core/library/stored';
+import type { ShelfQuery } from '@/core/library/stored';
 
 const schema = object({
   words: string().max(200, 'search for at most 200 characters'),

@@ -5,7 +5,7 @@ import { identifyGroup, identifyStaff } from './identify';
 import { rememberDevice } from './devices';
 import { startSession } from './sessions';
 import { demoAccounts, demoClass } from '@/data/demo';
-import type { Identity, Role } from '@/core/people/identity';
+import type { Identity, Role } from '@/core/identity';
 import type { Origin } from './identify';
 
 /** How somebody signs in. */

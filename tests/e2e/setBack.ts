@@ -1,5 +1,5 @@
 import mariadb from 'mariadb';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { sealText } from '@/server/keyFile';
 
 /** Makes a log what it was when it had fewer entries, as bringing in a backup does. DATABASE_URL names the app's database. */

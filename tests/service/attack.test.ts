@@ -35,7 +35,7 @@ import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
 import { someStaff } from '../support/staff';
 import type { Body } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // One row a hole that an attack found, and what was found beside it when its kind was looked for.
 

@@ -32,7 +32,7 @@ import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
 import type { Body, Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Mark } from '@/core/record/mark';
 
 process.env['DATABASE_POOL'] = '1';

@@ -26,7 +26,7 @@ import { verifyAll } from '@/server/verifyAll';
 import { emptyDatabase } from '../support/database';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 process.env['DATABASE_POOL'] = '1';
 

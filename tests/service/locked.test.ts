@@ -32,7 +32,7 @@ import { spendShare } from '@/server/attempts';
 import { storeDraft } from '@/server/record';
 import { zip } from '../support/zip';
 import type { Body } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { RouteKey } from '@/server/permissions';
 
 // A second round of attacks: one row a hole, and what was found beside it when its kind was looked for.

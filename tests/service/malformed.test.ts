@@ -12,7 +12,7 @@ import { storeDraft } from '@/server/record';
 import { rows } from '@/server/tables';
 import { emptyDatabase } from '../support/database';
 import { acetanilideText } from '../support/preparations';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 process.env['DATABASE_POOL'] = '1';
 

@@ -17,14 +17,14 @@ import { emptyDatabase } from '../support/database';
 import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { exportRecord } from '@/server/offThread/jobs/exportRecord';
 import { sealedContent } from '@/core/record/chain';
 import { sha256 } from '@/server/hash';
 import { verifyRecordFile } from '@/core/formats/recordFile';
 import type { Baseline } from '@/core/results/baseline';
 import type { RecordFile } from '@/core/formats/recordFile';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Body } from '@/core/record/entry';
 
 process.env['DATABASE_POOL'] = '1';

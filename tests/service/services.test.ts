@@ -22,7 +22,7 @@ import type { Projection } from '@/core/results/projection';
 import { acetanilide, acetanilideText, dienoneText } from '../support/preparations';
 import { gravest } from '../support/demoRun';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // One connection in the pool: a query that forgot its transaction would wait for itself and fail here.
 process.env['DATABASE_POOL'] = '1';

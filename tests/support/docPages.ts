@@ -1,3 +1,4 @@
+import coreRooms from '@/core/rooms.json';
 import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { format } from '@/core/quantity/format';
@@ -11,6 +12,21 @@ import type { Operation } from '@/core/operations/operation';
 
 const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll('\n', ' ');
 const row = (...cells: readonly string[]) => `| ${cells.map(cell).join(' | ')} |`;
+
+/** The rooms of the core, the lowest first. */
+const roomsTable = (): string =>
+  [row('Room', 'Holds'), row('---', '---'), ...coreRooms.map(({ room, holds }) => row(`\`${room}\``, holds))].join(
+    '\n',
+  );
+
+const roomsMarks = ['<!-- core rooms -->', '<!-- end of core rooms -->'] as const;
+
+/** The architecture page with its table of rooms as the import rules have it. */
+export function withRooms(page: string): string {
+  const [begin, end] = roomsMarks.map((mark) => page.indexOf(mark)) as [number, number];
+  if (begin < 0 || end < begin) throw new Error('docs/architecture.md has lost the marks of its table of rooms');
+  return `${page.slice(0, begin + roomsMarks[0].length)}\n\n${roomsTable()}\n\n${page.slice(end)}`;
+}
 
 /** One page with a sentence for each operation in each way that a shipped or tried document uses it. */
 export function sentencesPage(): string {

@@ -2,7 +2,7 @@ import { fromReference } from '@/core/editing/fromReference';
 import { benchNames, usualSolvents } from '@/data/reference/benchNames';
 import { lexiconEntries, lexiconOf } from '@/core/handout/lexicon';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { solutionChecks } from '@/core/reference/solutionChecks';
+import { solutionChecks } from '@/core/checks/solutionChecks';
 import { standingsOf } from '@/core/reference/confirmation';
 import type { Library } from '@/core/handout/draft/making';
 import type { ChargeLine, Substance } from '@/core/document/document';

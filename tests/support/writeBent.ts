@@ -1,7 +1,7 @@
 import { ulid } from 'ulid';
 import { AppError } from '@/server/appError';
 import { bentDrafts } from './bentDrafts';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { chainHash, contentHash } from '@/core/record/chain';
 import { database } from '@/server/database';
 import { entriesOf } from '@/server/entries';
@@ -13,7 +13,7 @@ import { sealHead } from '@/server/seals';
 import { sha256 } from '@/server/hash';
 import { storeDraft } from '@/server/record';
 import type { Content } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // Run by a browser test: every kind of entry with every field bent is sent to the records of a class (the first bench's and the
 // class's own, by group and staff). To the second bench's record goes what is refused today but an earlier version may have

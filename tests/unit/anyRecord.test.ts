@@ -6,7 +6,7 @@ import { benchNeed } from '@/core/bench/benchNeed';
 import { classResults } from '@/core/results/classResults';
 import { describeEntry } from '@/core/bench/describeEntry';
 import { draftSchema } from '@/core/record/draftSchema';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { resultTable } from '@/core/formats/resultColumns';
 import { withhold } from '@/core/results/withhold';
 import { operations } from '@/core/operations/registry';

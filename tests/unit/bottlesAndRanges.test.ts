@@ -4,7 +4,7 @@ import { benchResults } from '@/core/results/benchResults';
 import { computePlan } from '@/core/plan/plan';
 import { heatingWords } from '@/core/operations/heating';
 import { predictProcess } from '@/core/process/predictProcess';
-import { gramsOf } from '@/core/process/matter/matter';
+import { gramsOf } from '@/core/worktop/matter/matter';
 import { fullDocument } from '../support/fullDocument';
 import { withLine } from '../support/preparations';
 import { entriesOf, reading } from '../support/record';

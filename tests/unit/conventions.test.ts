@@ -4,7 +4,7 @@ import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { conventionIds, conventionOf, schoolOf } from '@/core/conventions/catalogue';
 import { conventionsSchema } from '@/core/conventions/schema';
-import { preparationSchema } from '@/core/document/schema/current';
+import { preparationSchema } from '@/core/formats/schema/current';
 import { acetanilide, smallPreparation } from '../support/preparations';
 import { stateOfScript } from '../support/demoRun';
 import { demoRecord } from '@/data/demoRecord';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { benchState } from '@/core/bench/benchState';
-import { LossBook, nothingBooked } from '@/core/process/worktop/lossBook';
-import { lossAt } from '@/core/operations/loss';
+import { LossBook, nothingBooked } from '@/core/worktop/lossBook';
+import { lossAt } from '@/core/worktop/loss';
 import { meansOf } from '@/core/operations/named';
 import { operations } from '@/core/operations/registry';
 import { anyParams } from '../support/anyParams';
@@ -12,9 +12,9 @@ import { stateOfScript } from '../support/demoRun';
 import { acetanilideRun } from '@/data/acetanilideRun';
 import type { BoilingRange, MeltingRun, OwnTask, StepOutcome, Timer } from '@/core/operations/operation';
 import type { Conditions } from '@/core/operations/conditions';
-import type { Cuts, HotSolvent } from '@/core/operations/means';
+import type { Cuts, HotSolvent } from '@/core/worktop/means';
 import type { Drawing } from '@/core/operations/drawing';
-import type { Loss } from '@/core/operations/loss';
+import type { Loss } from '@/core/worktop/loss';
 import type { Operation } from '@/core/operations/operation';
 import type { StageMass } from '@/core/operations/stageMass';
 

@@ -1,13 +1,13 @@
 import { agentNeed } from '@/core/models/drying/agentNeed';
-import { boilsAway } from '@/core/process/worktop/volatile';
+import { boilsAway } from '@/core/worktop/volatile';
 import { computePlan } from '@/core/plan/plan';
-import { gramsOf } from '@/core/process/matter/matter';
+import { gramsOf } from '@/core/worktop/matter/matter';
 import { headReading } from '@/core/models/distillation/headReading';
-import { kindOf } from '@/core/process/worktop/kinds';
-import { notIdeal } from '@/core/process/worktop/idealPair';
+import { kindOf } from '@/core/worktop/kinds';
+import { notIdeal } from '@/core/worktop/idealPair';
 import { predictProcess } from '@/core/process/predictProcess';
 import { solventPartition } from '@/core/models/partition/solventPartition';
-import { wholeOf } from '@/core/process/matter/shelf';
+import { wholeOf } from '@/core/worktop/matter/shelf';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
 import { acetanilide, shipped } from '../support/preparations';
 import { taken } from '../support/library';

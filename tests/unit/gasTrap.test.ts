@@ -2,8 +2,8 @@ import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { endsOf } from '@/core/waste/pours';
 import { foreseeSteps } from '@/core/process/predictProcess';
-import { gramsOf, plus } from '@/core/process/matter/matter';
-import { wholeOf } from '@/core/process/matter/shelf';
+import { gramsOf, plus } from '@/core/worktop/matter/matter';
+import { wholeOf } from '@/core/worktop/matter/shelf';
 import { jobDocument } from '../support/jobs/job';
 
 /** An acid chloride: two moles of acid gas for each of product. */

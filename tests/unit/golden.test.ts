@@ -8,7 +8,7 @@ import { coreVersion } from '@/core/results/coreVersion';
 import { demoRecord, demoSettings } from '@/data/demoRecord';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { processPlan } from '@/core/process/processPlan';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, shippedPreparations } from '../support/preparations';
 import { expectGolden } from '../support/golden';

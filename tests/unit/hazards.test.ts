@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { residues } from '@/core/waste/residues';
 import { acidProtons } from '@/core/reference/groups';
 import { molarMass } from '@/core/compound/molarMass';
@@ -9,11 +9,11 @@ import { shippedSubstances } from '@/data/reference';
 import { taken } from '../support/library';
 import { endsOf } from '@/core/waste/pours';
 import { foreseeSteps } from '@/core/process/predictProcess';
-import { gramsOf, nothing, plus } from '@/core/process/matter/matter';
+import { gramsOf, nothing, plus } from '@/core/worktop/matter/matter';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, smallPreparation, shipped, shippedPreparations } from '../support/preparations';
 import type { ChargeLine, Entered, Preparation, Role } from '@/core/document/document';
-import type { RuleId } from '@/core/finding/rules';
+import type { RuleId } from '@/core/words/rules';
 
 type Charged = readonly [id: string, role: Role, entered: Entered];
 const mL = (digits: string): Entered => ({ by: 'volume', digits, unit: 'mL' });

@@ -1,11 +1,11 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchState } from '@/core/bench/benchState';
 import { demoRecord } from '@/data/demoRecord';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { acetanilide } from '../support/preparations';
 import { entriesOfScript, gravest, stateOfScript } from '../support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';
-import type { RuleId } from '@/core/finding/rules';
+import type { RuleId } from '@/core/words/rules';
 
 const doc = acetanilide();
 

@@ -1,7 +1,7 @@
 import { acetanilideRun } from '@/data/acetanilideRun';
 import { benchState } from '@/core/bench/benchState';
 import { operationRules } from '@/core/operations/rules';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { acetanilide, dienone, shipped } from '../support/preparations';
 import { entriesOfScript } from '../support/demoRun';
 import type { DemoStep } from '@/data/demoSteps';

@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { computePlan } from '@/core/plan/plan';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
-import { hazardRules } from '@/core/finding/hazardRules';
+import { hazardRules } from '@/core/words/hazardRules';
 import { processPlan } from '@/core/process/processPlan';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';

@@ -12,7 +12,7 @@ import {
 } from '../support/preparations';
 import { jobDocument } from '../support/jobs/job';
 import { jobs } from '../support/jobs';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import type { Plan } from '@/core/plan/planTypes';
 import type { Pin, Preparation } from '@/core/document/document';
 

@@ -3,7 +3,7 @@ import { benchState } from '@/core/bench/benchState';
 import { benchCharge } from '@/core/bench/benchCharge';
 import { draftSchema } from '@/core/record/draftSchema';
 import { foldRecord } from '@/core/record/foldRecord';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { verifyChain, contentHash } from '@/core/record/chain';
 import { acetanilide, dienone } from '../support/preparations';
 import { demonstrator, entriesOf, idOf, reading, sha256 } from '../support/record';

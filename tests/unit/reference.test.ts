@@ -1,10 +1,10 @@
-import { crossChecks } from '@/core/reference/crossChecks';
+import { crossChecks } from '@/core/checks/crossChecks';
 import { dryingAgentIds, unfitAgents } from '@/core/reference/dryingAgents';
 import { groupIds } from '@/core/reference/groups';
-import { labelFaults } from '@/core/hazard/labelFaults';
+import { labelFaults } from '@/core/checks/labelFaults';
 import { molarMass } from '@/core/compound/molarMass';
 import { propertyIds } from '@/core/reference/properties';
-import { solutionChecks } from '@/core/reference/solutionChecks';
+import { solutionChecks } from '@/core/checks/solutionChecks';
 import { solutionSchema, substanceSchema } from '@/core/reference/schema';
 import {
   infraredBands,

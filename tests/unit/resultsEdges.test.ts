@@ -5,7 +5,7 @@ import { causeOf } from '@/core/operations/calculation/causes';
 import { computePlan } from '@/core/plan/plan';
 import { formatDigits } from '@/core/quantity/format';
 import { headReading } from '@/core/models/distillation/headReading';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { withUncertainty } from '@/core/quantity/withUncertainty';
 import { stateOfScript } from '../support/demoRun';
 import { acetanilide, shipped, smallPreparation, withTerms } from '../support/preparations';

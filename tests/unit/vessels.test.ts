@@ -2,12 +2,12 @@ import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { draftSchema } from '@/core/record/draftSchema';
 import { flowsOf, portionPlace } from '@/core/process/flows';
-import { gramsOf } from '@/core/process/matter/matter';
-import { introduced } from '@/core/process/worktop/introduced';
+import { gramsOf } from '@/core/worktop/matter/matter';
+import { introduced } from '@/core/worktop/introduced';
 import { foreseeSteps } from '@/core/process/predictProcess';
 import { vesselMasses } from '@/core/bench/vesselMasses';
-import { wholeOf } from '@/core/process/matter/shelf';
-import { Worktop } from '@/core/process/worktop/worktop';
+import { wholeOf } from '@/core/worktop/matter/shelf';
+import { Worktop } from '@/core/worktop/worktop';
 import { entriesOf } from '../support/record';
 import { jobDocument } from '../support/jobs/job';
 import { jobs } from '../support/jobs';
@@ -15,7 +15,7 @@ import { shippedPreparations } from '../support/preparations';
 import type { Body } from '@/core/record/entry';
 import type { Flow } from '@/core/process/flows';
 import type { Preparation } from '@/core/document/document';
-import type { Shelf } from '@/core/process/matter/shelf';
+import type { Shelf } from '@/core/worktop/matter/shelf';
 
 const documents = [
   ...shippedPreparations(),

@@ -4,7 +4,7 @@ import { beginning } from '@/core/record/mark';
 import { newDraft } from './newDraft';
 import { sendKept } from './sendKept';
 import type { Draft } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Kept, KeptFile } from './store';
 import type { OutboxGroup, OutboxLine } from '@/core/formats/outboxFile';
 

@@ -1,6 +1,6 @@
 import Dexie from 'dexie';
 import type { Draft, Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Table } from 'dexie';
 
 /** A draft on this device, with whose it is: it is sent under no other name. */

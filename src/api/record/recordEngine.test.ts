@@ -8,7 +8,7 @@ import { RecordEngine } from './recordEngine';
 import { isStored } from '@/core/record/entry';
 import { serverNow } from '../outbox/serverClock';
 import type { Draft, Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Kept } from '@/api/outbox/store';
 
 jest.mock('@/api/client', () => ({

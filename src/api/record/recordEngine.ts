@@ -1,5 +1,5 @@
 import { api, ApiError } from '../client';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { followFeed } from '../feed';
 import { forgetOthers, forgetRecords, mirror, mirrorAnew, mirrored, ownerOf } from '../outbox/store';
 import { forgetPages, prepareOffline } from '../offline';
@@ -12,7 +12,7 @@ import { sendKept } from '../outbox/sendKept';
 import type { Body, Entry, Noted } from '@/core/record/entry';
 import type { ClassState } from '@/core/record/classState';
 import type { FeedEvent } from '@/core/record/feedEvent';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Kept } from '../outbox/store';
 import type { NewFile } from './outbox';
 import type { News } from '@/core/record/mark';

@@ -1,11 +1,11 @@
-import { amountFault } from '@/core/finding/amountFault';
+import { amountFault } from '@/core/words/amountFault';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { molarMass } from '@/core/compound/molarMass';
 import { finding } from '@/core/finding/finding';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Dim, Typed } from '@/core/quantity/dims';
-import type { RuleId } from '@/core/finding/rules';
+import type { RuleId } from '@/core/words/rules';
 
 function fault(rule: RuleId, args: Readonly<Record<string, string>>): { ok: false; says: string } {
   return { ok: false, says: renderFinding(finding(rule, 'stop', {}, args)).says };

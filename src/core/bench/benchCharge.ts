@@ -5,14 +5,14 @@ import { derive } from '../stoichiometry/derive';
 import { formatDigits } from '../quantity/format';
 import { fromWorked } from '../quantity/worked';
 import { chargeFindings } from './chargeFindings';
-import { fedReactions, followedBy } from '../plan/following';
-import { measuredAmount, readingsOf } from './measured';
-import type { Fed } from '../plan/following';
+import { fedReactions, followedBy } from './following';
+import { measuredAmount, readingsOf } from '../readings/measured';
+import type { Fed } from './following';
 import type { Worked } from '../quantity/worked';
 import type { Pin, Preparation } from '../document/document';
 import type { Plan } from '../plan/planTypes';
 import type { Facts } from '../plan/facts';
-import type { BenchCharge, BenchLine } from './benchTypes';
+import type { BenchCharge, BenchLine } from '../readings/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { Measured } from '../stoichiometry/lineAmounts';
 

@@ -1,4 +1,4 @@
-import { renderFinding } from '../finding/renderFinding';
+import { renderFinding } from '../words/renderFinding';
 import type { BenchState } from './benchState';
 import type { Finding } from '../finding/finding';
 import type { Live } from '../record/foldRecord';

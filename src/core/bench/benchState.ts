@@ -10,12 +10,12 @@ import { stageMasses } from './stageMasses';
 import { withAnswer } from '../operations/answers';
 import type { Ask } from '../operations/ask';
 import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
-import type { BenchCharge } from './benchTypes';
+import type { BenchCharge } from '../readings/benchTypes';
 import type { ClassSettings } from '../record/classSettings';
 import type { Noted, Override, Reading } from '../record/entry';
 import type { Finding } from '../finding/finding';
 import type { Live } from '../record/foldRecord';
-import type { Loss } from '../operations/loss';
+import type { Loss } from '../worktop/loss';
 import type { Preparation } from '../document/document';
 import type { Step } from '../document/steps';
 

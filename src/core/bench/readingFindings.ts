@@ -1,5 +1,5 @@
 import { finding } from '../finding/finding';
-import { isMass } from './measured';
+import { isMass } from '../readings/measured';
 import { recordPlaceKey } from '../record/foldRecord';
 import type { Device } from '../quantity/device';
 import type { Finding } from '../finding/finding';

@@ -5,7 +5,7 @@ import { pruned } from './pruned';
 import { stepsWithout, withSteps } from './steps';
 import { contentOf } from '../document/steps';
 import { inOrder, leftOf } from '../document/reactions';
-import { usualRun } from '../document/usualRun';
+import { usualRun } from '../operations/usualRun';
 import type { Change } from '../changed';
 import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';

@@ -1,11 +1,11 @@
 import { addLineFrom, measureWith, takeReference } from './edit';
 import { computePlan } from '../plan/plan';
-import { crossChecks } from '../reference/crossChecks';
+import { crossChecks } from '../checks/crossChecks';
 import { fromReference } from './fromReference';
 import { termsOf } from '../document/reactions';
-import { preparationSchema } from '../document/schema/current';
-import { referenceFaults } from '../document/references';
-import { solutionChecks } from '../reference/solutionChecks';
+import { preparationSchema } from '../formats/schema/current';
+import { referenceFaults } from '../formats/references';
+import { solutionChecks } from '../checks/solutionChecks';
 import { standingsOf } from '../reference/confirmation';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { acetanilide } from '../../../tests/support/preparations';

@@ -1,4 +1,4 @@
-import type { CrossCheck } from '../reference/crossChecks';
+import type { CrossCheck } from '../checks/crossChecks';
 import type { ReferenceSolution } from '../reference/solution';
 import type { ReferenceSubstance, SolubilityCurve, TabulatedValue } from '../reference/substance';
 import type { Standing, Standings } from '../reference/confirmation';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { enteredText } from './parseEntered';
+import { enteredText } from '../words/parseEntered';
 import { readRows } from './readRows';
 
 const read = (text: string) =>

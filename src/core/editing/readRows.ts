@@ -1,4 +1,4 @@
-import { parseEntered } from './parseEntered';
+import { parseEntered } from '../words/parseEntered';
 import { parseFormula } from '../compound/parseFormula';
 import { roles } from '../document/document';
 import type { Entered, Role } from '../document/document';

@@ -1,5 +1,5 @@
 import type { Impurity } from '../models/washing/washPlan';
-import type { Kind } from '../process/worktop/kinds';
+import type { Kind } from '../worktop/kinds';
 
 /** A substance as something that washes have to take, so far as its formula, its groups and its solubility tell. */
 export function impurityOf({ name, groups, inorganic, substance }: Kind, mmol?: number): Impurity {

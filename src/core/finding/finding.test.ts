@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { fact, finding } from './finding';
 import { hashFacts } from './hashFacts';
-import { placeholders, renderFinding } from './renderFinding';
-import { rules } from './rules';
+import { placeholders, renderFinding } from '../words/renderFinding';
+import { rules } from '../words/rules';
 import type { RuleText } from './ruleText';
 
 test('the hash of the facts ignores the order of keys and notices every change of a value', () => {

@@ -1,5 +1,5 @@
 import { hashFacts } from './hashFacts';
-import type { RuleId } from './rules';
+import type { RuleId } from '../words/rules';
 import type { Quantity } from '../quantity/dims';
 
 /** What a finding is about: a place on the plan. Ids are those of the preparation. */

@@ -1,4 +1,4 @@
-import { canonicalJson } from '../formats/canonicalJson';
+import { canonicalJson } from '../canonicalJson';
 
 /**
  * Short hash of plain JSON, independent of the order of keys. Not for security: it only tells whether the facts under a

@@ -1,7 +1,7 @@
-import { crossChecks } from '../reference/crossChecks';
+import { crossChecks } from '../checks/crossChecks';
 import { referenceHeader, referenceRows } from './referenceColumns';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { solutionChecks } from '../reference/solutionChecks';
+import { solutionChecks } from '../checks/solutionChecks';
 import { standingsOf } from '../reference/confirmation';
 import type { Picked } from '../editing/fromReference';
 

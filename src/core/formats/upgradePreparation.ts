@@ -1,6 +1,6 @@
 import { findOperation } from '../operations/registry';
 import { formatVersion } from '../document/document';
-import { usualRun } from '../document/usualRun';
+import { usualRun } from '../operations/usualRun';
 import type { EarlierPreparation, EarlierStage } from '../document/earlier';
 import type { ChargeLine, Preparation } from '../document/document';
 import type { Origin, Stage, Step } from '../document/steps';

@@ -1,4 +1,4 @@
-import { canonicalJson } from '../formats/canonicalJson';
+import { canonicalJson } from '../canonicalJson';
 import type { Confirmation } from '../reference/confirmation';
 import type { Substance } from '../document/document';
 

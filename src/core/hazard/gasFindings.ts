@@ -8,7 +8,7 @@ import { fromWorked } from '../quantity/worked';
 import { gasOf } from '../compound/gases';
 import { gasVolume } from './gas';
 import { groupsOf } from '../reference/groups';
-import { implied } from '../process/worktop/kinds';
+import { implied } from '../worktop/kinds';
 import { kinds } from './materials';
 import { litres } from './meetingFindings';
 import { molarVolume_L } from '../models/molarVolume';
@@ -17,7 +17,7 @@ import { names, namesInside } from './names';
 import type { Reaction } from '../document/reaction';
 import type { Finding } from '../finding/finding';
 import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
-import type { RuleId } from '../finding/rules';
+import type { RuleId } from '../words/rules';
 
 const ruleOf: Readonly<Record<string, RuleId>> = {
   base: 'hazard.gasIntoBase',

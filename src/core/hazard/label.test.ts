@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { expectedLabel } from './expectedLabel';
-import { hazardStatements, splitStatement, statementText } from './statements';
-import { labelFaults } from './labelFaults';
-import { pictogramIds } from './pictograms';
+import { expectedLabel } from '../checks/expectedLabel';
+import { hazardStatements, splitStatement, statementText } from '../reference/statements';
+import { labelFaults } from '../checks/labelFaults';
+import { pictogramIds } from '../reference/pictograms';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 
 const codes = Object.keys(hazardStatements);

@@ -6,7 +6,7 @@ import { placeOf } from './placeOf';
 import type { Finding, Place } from '../finding/finding';
 import type { Judged } from './materials';
 import type { PlanSeen, Present, Scene } from './scene';
-import type { RuleId } from '../finding/rules';
+import type { RuleId } from '../words/rules';
 
 type Test = (substance: Judged) => boolean;
 

@@ -1,6 +1,6 @@
 import { acidProtons, groupsOf, hasGroup } from '../reference/groups';
 import { anhydrousAtoms } from '../compound/atomsOf';
-import { splitStatement } from './statements';
+import { splitStatement } from '../reference/statements';
 import type { GroupId } from '../reference/groups';
 import type { Substance } from '../document/document';
 

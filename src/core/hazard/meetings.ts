@@ -1,5 +1,5 @@
 import type { MaterialKind } from './materials';
-import type { RuleId } from '../finding/rules';
+import type { RuleId } from '../words/rules';
 import type { Severity } from '../finding/finding';
 
 /** Two kinds of matter that do something when they meet. */

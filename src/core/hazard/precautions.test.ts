@@ -1,4 +1,4 @@
-import { hazardStatements } from './statements';
+import { hazardStatements } from '../reference/statements';
 import { precautions, precautionsFor, precautionText } from './precautions';
 import { shippedSubstances } from '@/data/reference';
 

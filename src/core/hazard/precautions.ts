@@ -1,4 +1,4 @@
-import { splitStatement } from './statements';
+import { splitStatement } from '../reference/statements';
 
 /** Precautionary statements that a teaching lab can act on. Source: UN GHS, annex 3, section 2; wording shortened. */
 export const precautions: Readonly<Record<string, string>> = {

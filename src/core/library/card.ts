@@ -1,4 +1,4 @@
-import { enteredText } from '../editing/parseEntered';
+import { enteredText } from '../words/parseEntered';
 import { findOperation } from '../operations/registry';
 import type { OperationSign } from '../operations/operation';
 import { planOf } from '../process/planOf';

@@ -5,7 +5,7 @@ import { takesPart } from '../plan/chargeTable';
 import type { Answer, CheckAsk, EventAsk, MeasureAsk } from './ask';
 import type { Part } from '../record/entry';
 import type { StepContext } from './operation';
-import type { BenchLine } from '../bench/benchTypes';
+import type { BenchLine } from '../readings/benchTypes';
 
 /** Set-up checks by name and sentence. */
 export function checks(context: StepContext, says: Readonly<Record<string, string>>): readonly CheckAsk[] {

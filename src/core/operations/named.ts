@@ -1,7 +1,7 @@
 import { unsaid } from './declare/defaults';
 import { findOperation } from './registry';
 import type { Ref } from './declare/refs';
-import type { Means } from './means';
+import type { Means } from '../worktop/means';
 import type { Step } from '../document/steps';
 import type { Trait } from './operation';
 

@@ -2,7 +2,7 @@ import type { Happening, Part, Reading } from '../record/entry';
 import type { Live } from '../record/foldRecord';
 import type { Worked } from '../quantity/worked';
 import type { StepContext } from './operation';
-import { asRead, isMass } from '../bench/measured';
+import { asRead, isMass } from '../readings/measured';
 
 /** Readings of a step that count: live, by slot, at one part of it. A place with rivals has none. */
 export function readingsAt(context: StepContext, part: Part = {}): Readonly<Record<string, Live<Reading>>> {

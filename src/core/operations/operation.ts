@@ -3,22 +3,22 @@ import type { Reads } from './declare/reads';
 import type { Ref } from './declare/refs';
 import type { ParamsSchema } from './declare/schema';
 import type { Version } from './declare/versions';
-import type { Slots } from './declare/vessels';
+import type { Slots } from '../worktop/vessels';
 import type { Finding } from '../finding/finding';
 import type { Preparation } from '../document/document';
 import type { Step } from '../document/steps';
 import type { Worked } from '../quantity/worked';
 import type { Part } from '../record/entry';
-import type { BenchCharge } from '../bench/benchTypes';
+import type { BenchCharge } from '../readings/benchTypes';
 import type { Live } from '../record/foldRecord';
 import type { ClassSettings } from '../record/classSettings';
 import type { Ask } from './ask';
 import type { Drawing } from './drawing';
 import type { Conditions } from './conditions';
-import type { Cuts, HotSolvent } from './means';
-import type { Loss } from './loss';
+import type { Cuts, HotSolvent } from '../worktop/means';
+import type { Loss } from '../worktop/loss';
 import type { StageMass } from './stageMass';
-import type { Worktop } from '../process/worktop/worktop';
+import type { Worktop } from '../worktop/worktop';
 
 /** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
 export interface Bench {

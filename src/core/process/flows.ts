@@ -1,6 +1,6 @@
-import { gramsOf } from './matter/matter';
-import { wholeOf } from './matter/shelf';
-import type { Shelf } from './matter/shelf';
+import { gramsOf } from '../worktop/matter/matter';
+import { wholeOf } from '../worktop/matter/shelf';
+import type { Shelf } from '../worktop/matter/shelf';
 import type { StepPrediction } from './predictProcess';
 
 /** What a step carried from one place to another, g. Lines come out of their {@link portionPlace}; what leaves goes to `air`, `sample` or `agent`. */

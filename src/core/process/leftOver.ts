@@ -1,7 +1,7 @@
 import { derive } from '../stoichiometry/derive';
 import { figuresOf, roundDecimals } from '../quantity/decimals';
 import { fromWorked } from '../quantity/worked';
-import type { Loss } from '../operations/loss';
+import type { Loss } from '../worktop/loss';
 import type { Worked } from '../quantity/worked';
 
 /** Masses are compared to a hundredth of a gram: differences carry no more. */

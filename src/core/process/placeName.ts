@@ -1,6 +1,6 @@
 import { findOperation } from '../operations/registry';
 import { inSentence } from '../document/inSentence';
-import { madeAt, slotOf } from '../operations/declare/vessels';
+import { madeAt, slotOf } from '../worktop/vessels';
 import { stageAhead } from './stageAhead';
 import type { Preparation } from '../document/document';
 

@@ -2,7 +2,7 @@ import { computePlan } from '../plan/plan';
 import { roundDecimals } from '../quantity/decimals';
 import { foreseeSteps } from './predictProcess';
 import { fromVolume } from '../plan/scaleFactor';
-import { millilitres } from './worktop/volumes';
+import { millilitres } from '../worktop/volumes';
 import { processPlan } from './processPlan';
 import { withCourse } from '../conventions/course';
 import { withProcess } from './withProcess';

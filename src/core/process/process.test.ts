@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { computePlan } from '../plan/plan';
-import { gramsOf } from './matter/matter';
+import { gramsOf } from '../worktop/matter/matter';
 import { predictProcess } from './predictProcess';
 import { processPlan } from './processPlan';
 import { periodsOf, timeline } from './timeline';
-import { wholeOf } from './matter/shelf';
+import { wholeOf } from '../worktop/matter/shelf';
 import { acetanilide } from '../../../tests/support/preparations';
 import { withRanges } from '../../../tests/support/withRanges';
 import type { Preparation } from '../document/document';

@@ -1,9 +1,9 @@
-import { densityIn, millilitres } from './worktop/volumes';
-import { gramsOf } from './matter/matter';
-import { phaseKinds, phaseOf } from './matter/shelf';
-import type { Content, PhaseKind } from './matter/shelf';
-import type { Matter } from './matter/matter';
-import type { Kind } from './worktop/kinds';
+import { densityIn, millilitres } from '../worktop/volumes';
+import { gramsOf } from '../worktop/matter/matter';
+import { phaseKinds, phaseOf } from '../worktop/matter/shelf';
+import type { Content, PhaseKind } from '../worktop/matter/shelf';
+import type { Matter } from '../worktop/matter/matter';
+import type { Kind } from '../worktop/kinds';
 
 /** One layer of a vessel, ready to draw: from the bottom up. */
 export interface Layer {

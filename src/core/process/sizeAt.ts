@@ -1,7 +1,7 @@
 import { factsOf } from '../plan/facts';
-import { kindsOf } from './worktop/kinds';
+import { kindsOf } from '../worktop/kinds';
 import { sizeFor } from '../plan/vesselSizing';
-import { volumeOf } from './worktop/volumes';
+import { volumeOf } from '../worktop/volumes';
 import type { PlannedVessel, Preparation } from '../document/document';
 import type { Prediction } from './predictProcess';
 

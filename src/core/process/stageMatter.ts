@@ -1,6 +1,6 @@
 import { weighingOf } from './stageAhead';
-import { wholeOf } from './matter/shelf';
-import type { Matter } from './matter/matter';
+import { wholeOf } from '../worktop/matter/shelf';
+import type { Matter } from '../worktop/matter/matter';
 import type { Prediction } from './predictProcess';
 import type { Preparation } from '../document/document';
 

@@ -1,9 +1,9 @@
 import { factsOf } from '../plan/facts';
 import { filled } from '../plan/vesselSizing';
-import { gramsOf } from './matter/matter';
-import { kindsOf } from './worktop/kinds';
-import { volumeOf } from './worktop/volumes';
-import type { Matter } from './matter/matter';
+import { gramsOf } from '../worktop/matter/matter';
+import { kindsOf } from '../worktop/kinds';
+import { volumeOf } from '../worktop/volumes';
+import type { Matter } from '../worktop/matter/matter';
 import type { Preparation } from '../document/document';
 import type { VesselPlan } from '../plan/vesselSizing';
 import type { Prediction } from './predictProcess';

@@ -1,5 +1,5 @@
 import type { Dim, Quantity } from './dims';
-import type { FormulaId } from './formulaCatalogue';
+import type { FormulaId } from '../words/formulaCatalogue';
 
 /** Where an input of a computed number came from. */
 export type Source =

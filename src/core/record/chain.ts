@@ -1,4 +1,4 @@
-import { canonicalJson } from '../formats/canonicalJson';
+import { canonicalJson } from '../canonicalJson';
 import type { Content, Entry } from './entry';
 
 /** A hash function, handed in: the core has no cryptography of its own. Hexadecimal SHA-256 of UTF-8 text. */

@@ -1,4 +1,4 @@
-import type { Role } from '../people/identity';
+import type { Role } from '../identity';
 
 /** Kinds of vessel that stand on a bench. */
 export const benchVessels = [

@@ -1,5 +1,5 @@
 import type { Noted } from './entry';
-import type { Identity } from '../people/identity';
+import type { Identity } from '../identity';
 
 /**
  * Why somebody may not correct or strike an entry; nothing when they may. A group changes what it wrote itself, never a signature

@@ -1,7 +1,7 @@
 import { confirmationOf, contentOf, fieldIds, standingsOf } from './confirmation';
-import { crossChecks } from './crossChecks';
+import { crossChecks } from '../checks/crossChecks';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
-import { solutionChecks } from './solutionChecks';
+import { solutionChecks } from '../checks/solutionChecks';
 import type { Confirmation } from './confirmation';
 import type { ReferenceSubstance } from './substance';
 

@@ -1,6 +1,6 @@
-import { canonicalJson } from '../formats/canonicalJson';
+import { canonicalJson } from '../canonicalJson';
 import { propertyIds } from './properties';
-import type { CrossCheck } from './crossChecks';
+import type { CrossCheck } from '../checks/crossChecks';
 import type { ReferenceSolution } from './solution';
 import type { FieldId, ReferenceSubstance } from './substance';
 

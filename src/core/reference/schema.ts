@@ -1,7 +1,7 @@
 import { array, boolean, mixed, number, object, string } from 'yup';
 import { parseFormula } from '../compound/parseFormula';
-import { pictogramIds } from '../hazard/pictograms';
-import { splitStatement } from '../hazard/statements';
+import { pictogramIds } from './pictograms';
+import { splitStatement } from './statements';
 import { dryingAgentIds } from './dryingAgents';
 import { groupIds } from './groups';
 import { kindOf, propertyIds } from './properties';

@@ -1,6 +1,6 @@
 import { predictProcess } from '../process/predictProcess';
 import type { BenchState } from '../bench/benchState';
-import type { Loss } from '../operations/loss';
+import type { Loss } from '../worktop/loss';
 
 /**
  * What the models foresee to be lost at the steps that are done, from what was actually charged. A step that reads its own loss

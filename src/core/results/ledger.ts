@@ -8,9 +8,9 @@ import { mainStages } from '../document/mainStages';
 import { beforeOf, mostOf, onPlan } from '../operations/stages';
 import type { BenchState } from '../bench/benchState';
 import { partTakenOn } from './stageResults';
-import type { FormulaId } from '../quantity/formulaCatalogue';
+import type { FormulaId } from '../words/formulaCatalogue';
 import type { Stage } from '../document/steps';
-import type { Loss } from '../operations/loss';
+import type { Loss } from '../worktop/loss';
 import type { Worked } from '../quantity/worked';
 
 /** One level of the staircase from the charge to the vial. */

@@ -1,6 +1,6 @@
 import { figuresOfProduct } from '../quantity/worked';
 import type { Dim } from '../quantity/dims';
-import type { FormulaId } from '../quantity/formulaCatalogue';
+import type { FormulaId } from '../words/formulaCatalogue';
 import type { Worked, WorkedInput } from '../quantity/worked';
 
 /** A result to be wrapped with its working. */

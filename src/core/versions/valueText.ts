@@ -1,4 +1,4 @@
-import { enteredText } from '../editing/parseEntered';
+import { enteredText } from '../words/parseEntered';
 import { isObject } from './sameValue';
 import type { Entered } from '../document/document';
 

@@ -1,21 +1,21 @@
-import { acidBaseOf } from '../process/worktop/acidBase';
-import { excessCharge, shakeTogether } from '../process/worktop/layers';
-import { gramsOf, nothing, plus, without } from '../process/matter/matter';
+import { acidBaseOf } from '../worktop/acidBase';
+import { excessCharge, shakeTogether } from '../worktop/layers';
+import { gramsOf, nothing, plus, without } from '../worktop/matter/matter';
 import { holdsHeavyMetal } from '../compound/heavyMetal';
 import { hasGroup } from '../reference/groups';
 import { mainReaction } from '../document/reactions';
-import { introduced } from '../process/worktop/introduced';
+import { introduced } from '../worktop/introduced';
 import { kinds } from '../hazard/materials';
-import { millilitres } from '../process/worktop/volumes';
+import { millilitres } from '../worktop/volumes';
 import { placeName } from '../process/placeName';
-import { phaseKinds } from '../process/matter/shelf';
-import { Worktop } from '../process/worktop/worktop';
-import type { Kind } from '../process/worktop/kinds';
-import type { Matter } from '../process/matter/matter';
-import type { PhaseKind } from '../process/matter/shelf';
+import { phaseKinds } from '../worktop/matter/shelf';
+import { Worktop } from '../worktop/worktop';
+import type { Kind } from '../worktop/kinds';
+import type { Matter } from '../worktop/matter/matter';
+import type { PhaseKind } from '../worktop/matter/shelf';
 import type { StepPrediction } from '../process/predictProcess';
 import type { WasteStream } from '../reference/wasteStreams';
-import type { World } from '../process/worktop/worktop';
+import type { World } from '../worktop/worktop';
 
 /** One layer of one vessel, as it is poured away when the work is done. */
 export interface Pour {

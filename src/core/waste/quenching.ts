@@ -1,6 +1,6 @@
 import { kinds } from '../hazard/materials';
 import type { Judged } from '../hazard/materials';
-import type { RuleId } from '../finding/rules';
+import type { RuleId } from '../words/rules';
 import type { WasteStream } from '../reference/wasteStreams';
 
 /** What has to be taken apart before any of it goes into a bottle: the rule that says how, and where it goes then. */

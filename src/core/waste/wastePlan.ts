@@ -13,10 +13,10 @@ import { residues } from './residues';
 import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
 import type { Plan } from '../plan/planTypes';
-import type { Foreseeable } from '../process/worktop/worktop';
+import type { Foreseeable } from '../worktop/worktop';
 import type { Pour } from './pours';
 import type { Residue } from './residues';
-import type { RuleId } from '../finding/rules';
+import type { RuleId } from '../words/rules';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Worked } from '../quantity/worked';
 

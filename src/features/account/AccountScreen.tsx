@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
 import { NewPassword } from './NewPassword';
 import { Shell } from '@/components/Shell';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** One's own account: a new password, which ends every other session. */
 export function AccountScreen({ identity }: { readonly identity: Identity }) {

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { amountFault } from '@/core/finding/amountFault';
+import { amountFault } from '@/core/words/amountFault';
 import { closeOf, readingOf } from '@/core/operations/answers';
 import { format } from '@/core/quantity/format';
 import { parseAmount } from '@/core/quantity/parseAmount';

@@ -6,7 +6,7 @@ import { AskList } from './AskList';
 import { FindingCard } from '@/components/FindingCard';
 import { OutcomeRow } from './OutcomeRow';
 import { ReasonDialog } from '@/components/ReasonDialog';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { Retarget } from './Retarget';
 import { RivalChoice } from './RivalChoice';
 import { rivalsOf } from './rivalsOf';

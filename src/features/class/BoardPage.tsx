@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { FirstBoard } from '@/components/record/FirstBoard';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // The states of all benches are worked out where they are looked at: on the server everybody else would wait for them.
 const BoardScreen = dynamic(() => import('./BoardScreen').then(({ BoardScreen: screen }) => screen), {

@@ -17,7 +17,7 @@ import { useBoard } from '@/components/record/useBoard';
 import { useNow } from '@/components/useNow';
 import type { Body } from '@/core/record/entry';
 import type { ClassBoard } from '@/core/people/class';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const order = { stop: 0, signature: 1, late: 2, caution: 3, nothing: 4 } as const;
 

@@ -9,7 +9,7 @@ import { outboxFile } from '@/api/outbox/waiting';
 import { click, words } from '../../../tests/support/screen';
 import { idOf, reading } from '../../../tests/support/record';
 import type { Body, Draft, Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { KeptFile } from '@/api/outbox/store';
 
 jest.mock('@/api/client', () => ({

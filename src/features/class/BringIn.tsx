@@ -7,7 +7,7 @@ import { FileButton } from '@/components/fields/FileButton';
 import { useWaiting } from '@/components/useWaiting';
 import { readOutboxFile } from '@/core/formats/outboxFile';
 import type { BroughtIn, LookedAt } from '@/api/outbox/bringIn';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 const entries = (count: number) => `${count} ${count === 1 ? 'entry' : 'entries'}`;

@@ -5,7 +5,7 @@ import { DeviceOutbox } from './DeviceOutbox';
 import { format } from '@/core/quantity/format';
 import { Shell } from '@/components/Shell';
 import type { ClassSummary } from '@/core/people/class';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 

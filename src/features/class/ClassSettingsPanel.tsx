@@ -1,5 +1,5 @@
 'use client';
-import { amountFault } from '@/core/finding/amountFault';
+import { amountFault } from '@/core/words/amountFault';
 import { parseAmount } from '@/core/quantity/parseAmount';
 import { settingDims } from '@/core/record/entry';
 import { settingWords } from '@/core/bench/describeEntry';

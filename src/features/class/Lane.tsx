@@ -4,7 +4,7 @@ import { AdmitTablet } from './AdmitTablet';
 import { FindingCard } from '@/components/FindingCard';
 import { PlainRecord } from '@/components/PlainRecord';
 import { RecordTape } from '@/components/RecordTape';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { SignBox } from './SignBox';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { TimeOfDay } from '@/components/TimeOfDay';
@@ -12,7 +12,7 @@ import { TimerStrip } from '@/components/TimerStrip';
 import type { BenchBoard } from '@/core/people/class';
 import type { BenchNeed } from '@/core/bench/benchNeed';
 import type { BenchState } from '@/core/bench/benchState';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Periods } from '@/core/record/periods';
 import type { Body } from '@/core/record/entry';
 

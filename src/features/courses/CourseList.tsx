@@ -7,7 +7,7 @@ import Form from 'react-bootstrap/Form';
 import { api, ApiError } from '@/api/client';
 import { Shell } from '@/components/Shell';
 import type { Course } from '@/core/conventions/course';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** Courses: what each settles once for all its classes. */
 export function CourseList({

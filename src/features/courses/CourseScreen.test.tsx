@@ -5,7 +5,7 @@ import { CourseScreen } from './CourseScreen';
 import { usualDevices } from '@/data/devices';
 import { click, fill, words } from '../../../tests/support/screen';
 import type { Course } from '@/core/conventions/course';
-import type { Role } from '@/core/people/identity';
+import type { Role } from '@/core/identity';
 
 jest.mock('next/navigation', () => ({
   useRouter: () => ({ push: () => undefined, refresh: () => undefined, replace: () => undefined }),

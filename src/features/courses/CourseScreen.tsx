@@ -7,7 +7,7 @@ import { DeviceList } from './DeviceList';
 import { Shell } from '@/components/Shell';
 import { TypedInput } from '@/components/fields/TypedInput';
 import type { Course, CourseSettings } from '@/core/conventions/course';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const readName = (text: string) =>
   text.trim() === '' || text.length > 120

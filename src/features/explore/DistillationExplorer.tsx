@@ -2,8 +2,8 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import ProgressBar from 'react-bootstrap/ProgressBar';
-import { kindOf } from '@/core/process/worktop/kinds';
-import { notIdeal } from '@/core/process/worktop/idealPair';
+import { kindOf } from '@/core/worktop/kinds';
+import { notIdeal } from '@/core/worktop/idealPair';
 import { molarMass } from '@/core/compound/molarMass';
 import { boilingTemperature } from '@/core/models/vapour/antoine';
 import { findRoot } from '@/core/models/findRoot';

@@ -1,10 +1,10 @@
 'use client';
 import { useState } from 'react';
-import { neutralSystem } from '@/core/process/worktop/acidBase';
+import { neutralSystem } from '@/core/worktop/acidBase';
 import { Dial } from './Dial';
 import { exploreExtraction } from '@/core/explore/extraction';
 import { inSentence } from '@/core/document/inSentence';
-import { kindOf } from '@/core/process/worktop/kinds';
+import { kindOf } from '@/core/worktop/kinds';
 import { LinePlot } from './LinePlot';
 import { says } from './numbers';
 import { SelectField } from '@/components/fields/SelectField';

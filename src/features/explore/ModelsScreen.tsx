@@ -3,7 +3,7 @@ import useSWR from 'swr';
 import { api } from '@/api/client';
 import { Explorers } from './Explorers';
 import { Shell } from '@/components/Shell';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { Seeds } from '@/core/explore/seeds';
 import type { Substance } from '@/core/document/document';
 

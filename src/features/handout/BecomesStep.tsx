@@ -1,5 +1,5 @@
 'use client';
-import { enteredText } from '@/core/editing/parseEntered';
+import { enteredText } from '@/core/words/parseEntered';
 import { findOperation } from '@/core/operations/registry';
 import { lineName } from '@/core/document/lineName';
 import { namedBy } from '@/core/operations/named';

@@ -1,5 +1,5 @@
 'use client';
-import { enteredText } from '@/core/editing/parseEntered';
+import { enteredText } from '@/core/words/parseEntered';
 import type { Draft } from '@/core/handout/draft/draftOf';
 
 /** The preparation that comes of it: its equation, its charge table and its vessels. */

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { HandoutReview } from './HandoutReview';
 import { HandoutSource } from './HandoutSource';
 import { Shell } from '@/components/Shell';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { ReadFile } from '@/core/handout/readFile';
 
 /** From a handout to a preparation: its text is brought in, looked through beside what it becomes, and stored as a draft. */

@@ -2,7 +2,7 @@
 import { render, screen, waitFor, within } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { api } from '@/api/client';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { computePlan } from '@/core/plan/plan';
 import { processPlan } from '@/core/process/processPlan';
 import { HazardPanel } from './HazardPanel';

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/canonicalJson';
 import { HazardSheet } from './HazardSheet';
 import { acetanilide, dienone } from '../../../tests/support/preparations';
 import { click, words } from '../../../tests/support/screen';

@@ -1,7 +1,7 @@
 'use client';
 import { format } from '@/core/quantity/format';
 import { wasteStreams } from '@/core/reference/wasteStreams';
-import { gramsOf } from '@/core/process/matter/matter';
+import { gramsOf } from '@/core/worktop/matter/matter';
 import type { Pour } from '@/core/waste/pours';
 
 const layers = { organic: 'organic layer', liquid: 'liquid', solid: 'solid' } as const;

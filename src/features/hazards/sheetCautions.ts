@@ -1,4 +1,4 @@
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import type { Finding } from '@/core/finding/finding';
 import type { Preparation } from '@/core/document/document';
 

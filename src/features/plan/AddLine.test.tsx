@@ -4,7 +4,7 @@ import { SWRConfig } from 'swr';
 import { AddLine } from './AddLine';
 import { api, ApiError } from '@/api/client';
 import { computePlan } from '@/core/plan/plan';
-import { crossChecks } from '@/core/reference/crossChecks';
+import { crossChecks } from '@/core/checks/crossChecks';
 import { PlanViewContext, unlit } from '@/components/plan/planView';
 import { standingsOf } from '@/core/reference/confirmation';
 import { shippedSubstances } from '@/data/reference';

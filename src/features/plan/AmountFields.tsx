@@ -1,7 +1,7 @@
 'use client';
 import { SelectField } from '@/components/fields/SelectField';
 import { TypedInput } from '@/components/fields/TypedInput';
-import { enteredText, parseEntered } from '@/core/editing/parseEntered';
+import { enteredText, parseEntered } from '@/core/words/parseEntered';
 import { readPercent } from '@/components/fields/readers';
 import { useLineEdit } from './useLineEdit';
 import type { FieldReading } from '@/components/fields/useTypedField';

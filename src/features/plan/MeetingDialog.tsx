@@ -9,7 +9,7 @@ import { readPreparation } from '@/core/formats/readPreparation';
 import { valueText } from '@/core/versions/valueText';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Choices } from '@/core/versions/merge';
-import type { NewerVersion } from '@/core/document/stored';
+import type { NewerVersion } from '@/core/library/stored';
 import type { Preparation } from '@/core/document/document';
 
 /** Two who changed one version: both changes in words, joined where they touch different places, side by side where not. */

@@ -2,7 +2,7 @@
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import { enteredText } from '@/core/editing/parseEntered';
+import { enteredText } from '@/core/words/parseEntered';
 import { mostOf } from '@/core/document/limits';
 import { roles } from '@/core/document/document';
 import { usePastedRows } from './usePastedRows';

@@ -10,7 +10,7 @@ import { TakeOut } from './TakeOut';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { MeetingDialog } from './MeetingDialog';
 import { readText } from '@/components/fields/readers';
-import type { NewerVersion } from '@/core/document/stored';
+import type { NewerVersion } from '@/core/library/stored';
 import type { usePlan } from './usePlan';
 
 /** Title, version and the actions on the whole plan. */

@@ -3,7 +3,7 @@ import { Fragment } from 'react';
 import { Formula } from '@/components/Formula';
 import { Structure } from '@/components/Structure';
 import { TypedInput } from '@/components/fields/TypedInput';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { molarMass } from '@/core/compound/molarMass';
 import { format } from '@/core/quantity/format';
 import Button from 'react-bootstrap/Button';

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
-import { consequencesOf } from '@/core/process/consequences';
+import { consequencesOf } from '@/core/versions/consequences';
 import { DifferenceList } from '@/components/DifferenceList';
 import { FindingCard } from '@/components/FindingCard';
 import type { Edit } from '@/components/plan/planView';

@@ -1,6 +1,6 @@
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { Preparation } from '@/core/document/document';
-import type { StoredPreparation } from '@/core/document/stored';
+import type { StoredPreparation } from '@/core/library/stored';
 
 /** The edited document with its history and what the server holds of it. */
 export interface PlanState {

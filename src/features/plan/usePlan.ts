@@ -8,7 +8,7 @@ import { openPlan, planReducer } from './planReducer';
 import type { Edit } from '@/components/plan/planView';
 import type { CourseSettings } from '@/core/conventions/course';
 import type { Preparation } from '@/core/document/document';
-import type { StoredPreparation } from '@/core/document/stored';
+import type { StoredPreparation } from '@/core/library/stored';
 
 const draftKey = (id: string) => `mozle:draft:${id}`;
 

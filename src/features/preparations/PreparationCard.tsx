@@ -8,7 +8,7 @@ import { OperationSign } from '@/components/OperationSign';
 import { hoursAndMinutes } from '@/components/timeText';
 import { levelWords } from './levelWords';
 import { ShelfEditor } from './ShelfEditor';
-import type { PreparationSummary } from '@/core/document/stored';
+import type { PreparationSummary } from '@/core/library/stored';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 // More are told in words.

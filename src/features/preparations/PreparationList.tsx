@@ -8,8 +8,8 @@ import { NewPreparation } from './NewPreparation';
 import { PreparationCard } from './PreparationCard';
 import { ShelfSearch } from './ShelfSearch';
 import { useShelf } from './useShelf';
-import type { Identity } from '@/core/people/identity';
-import type { ShelfPage } from '@/core/document/stored';
+import type { Identity } from '@/core/identity';
+import type { ShelfPage } from '@/core/library/stored';
 
 /** The library of preparations: searched, sorted by last use, and the ways to begin a new one. */
 export function PreparationList({ identity, first }: { readonly identity: Identity; readonly first: ShelfPage }) {

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { levelWords } from './levelWords';
-import { levels } from '@/core/document/stored';
-import type { Level, Shelf } from '@/core/document/stored';
+import { levels } from '@/core/library/stored';
+import type { Level, Shelf } from '@/core/library/stored';
 
 /** Says what a preparation is filed under. */
 export function ShelfEditor({

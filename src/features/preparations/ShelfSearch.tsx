@@ -2,8 +2,8 @@
 import Form from 'react-bootstrap/Form';
 import { levelWords } from './levelWords';
 import { OperationOptions } from '@/components/OperationOptions';
-import { lengths, levels } from '@/core/document/stored';
-import type { Level, ShelfQuery } from '@/core/document/stored';
+import { lengths, levels } from '@/core/library/stored';
+import type { Level, ShelfQuery } from '@/core/library/stored';
 
 const lengthWords = { short: 'up to 1½ hours', period: 'one period of 3 hours', more: 'more than a period' } as const;
 type Change = { readonly [K in keyof ShelfQuery]?: ShelfQuery[K] | undefined };

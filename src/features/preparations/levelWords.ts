@@ -1,4 +1,4 @@
-import type { Level } from '@/core/document/stored';
+import type { Level } from '@/core/library/stored';
 
 /** Levels in words. */
 export const levelWords: Readonly<Record<Level, string>> = {

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import { api, ApiError } from '@/api/client';
-import type { ShelfPage, ShelfQuery } from '@/core/document/stored';
+import type { ShelfPage, ShelfQuery } from '@/core/library/stored';
 
 // What is typed is looked for when the person pauses.
 const pauseMs = 200;

@@ -1,7 +1,7 @@
 import { format } from '@/core/quantity/format';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { hoursAndMinutes } from '@/components/timeText';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { wasteStreams } from '@/core/reference/wasteStreams';

@@ -11,7 +11,7 @@ import { sheets } from '@/core/sheet/sheets';
 import { sheetSteps } from '@/core/sheet/sheetSteps';
 import type { CourseSettings } from '@/core/conventions/course';
 import type { SheetId } from '@/core/sheet/sheets';
-import type { StoredPreparation } from '@/core/document/stored';
+import type { StoredPreparation } from '@/core/library/stored';
 
 /** Everything that a printed sheet is made of. */
 export interface SheetSource {

@@ -1,4 +1,4 @@
-import { enteredText } from '@/core/editing/parseEntered';
+import { enteredText } from '@/core/words/parseEntered';
 import { format } from '@/core/quantity/format';
 import { Pictogram } from '@/components/Pictogram';
 import type { Plan, PlanLine } from '@/core/plan/planTypes';

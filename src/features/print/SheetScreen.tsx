@@ -6,7 +6,7 @@ import { Sheet } from './Sheet';
 import { sheetIds, sheets } from '@/core/sheet/sheets';
 import { Shell } from '@/components/Shell';
 import { usePrint } from './usePrint';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { PrintState } from '@/core/sheet/sheets';
 import type { SheetSource } from './Sheet';
 

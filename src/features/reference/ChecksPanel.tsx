@@ -1,6 +1,6 @@
 import { capital } from '@/core/capital';
 import { Icon } from '@/components/Icon';
-import type { CrossCheck } from '@/core/reference/crossChecks';
+import type { CrossCheck } from '@/core/checks/crossChecks';
 
 /** Relations between the values that were asked, and their answers. */
 export function ChecksPanel({ checks }: { readonly checks: readonly CrossCheck[] }) {

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
-import type { EntryPage } from '@/core/reference/entryPage';
+import type { EntryPage } from '@/core/editing/entryPage';
 
 /** Takes an own entry away, or brings the shipped values back. Asks once more before it does. */
 export function EntryActions({ page, canWithdraw }: { readonly page: EntryPage; readonly canWithdraw: boolean }) {

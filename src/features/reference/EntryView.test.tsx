@@ -2,16 +2,16 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { api, ApiError } from '@/api/client';
-import { crossChecks } from '@/core/reference/crossChecks';
+import { crossChecks } from '@/core/checks/crossChecks';
 import { EntryView } from './EntryView';
 import { expectedBands, fittingVisualizers } from '@/core/reference/spectra';
-import { solutionChecks } from '@/core/reference/solutionChecks';
+import { solutionChecks } from '@/core/checks/solutionChecks';
 import { standingsOf } from '@/core/reference/confirmation';
 import { infraredBands, shippedSolutions, shippedSubstances, shippedVisualizers } from '@/data/reference';
 import { click, fill, words } from '../../../tests/support/screen';
-import type { EntryPage } from '@/core/reference/entryPage';
+import type { EntryPage } from '@/core/editing/entryPage';
 import type { ReferenceSubstance } from '@/core/reference/substance';
-import type { Role } from '@/core/people/identity';
+import type { Role } from '@/core/identity';
 
 const refresh = jest.fn();
 const push = jest.fn();

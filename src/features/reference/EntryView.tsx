@@ -18,9 +18,9 @@ import { Structure } from '@/components/Structure';
 import { SubstanceEditor } from './SubstanceEditor';
 import { VapourPanel } from './VapourPanel';
 import { WorkingDrawer, WorkingSource } from '@/components/WorkingDrawer';
-import type { EntryPage } from '@/core/reference/entryPage';
+import type { EntryPage } from '@/core/editing/entryPage';
 import type { GroupId } from '@/core/reference/groups';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 const nothing = { lines: [], devices: [] };
 

@@ -1,9 +1,9 @@
 'use client';
 import { capital } from '@/core/capital';
 import Form from 'react-bootstrap/Form';
-import { labelFaults } from '@/core/hazard/labelFaults';
+import { labelFaults } from '@/core/checks/labelFaults';
 import { Pictogram } from '@/components/Pictogram';
-import { pictogramIds } from '@/core/hazard/pictograms';
+import { pictogramIds } from '@/core/reference/pictograms';
 import { signalWords } from '@/core/reference/substance';
 import { Statements } from '@/components/Statements';
 import { TextField } from '@/components/fields/TextField';

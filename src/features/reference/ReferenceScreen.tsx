@@ -1,7 +1,7 @@
 'use client';
 import { EntryList } from './EntryList';
 import { Shell } from '@/components/Shell';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { ReactNode } from 'react';
 
 /** The reference: everything that can be looked up at the left, what is open at the right. */

@@ -5,7 +5,7 @@ import { changed } from '@/core/changed';
 import { format } from '@/core/quantity/format';
 import { HazardFields } from './HazardFields';
 import { readValue, typedValue } from './editing';
-import { molarityOf } from '@/core/reference/solutionChecks';
+import { molarityOf } from '@/core/checks/solutionChecks';
 import { EditorFoot } from './EditorFoot';
 import { SelectField } from '@/components/fields/SelectField';
 import { TextField } from '@/components/fields/TextField';

@@ -8,7 +8,7 @@ import { TypedInput } from '@/components/fields/TypedInput';
 import { tabulatedText } from '@/core/reference/tabulatedText';
 import { toCanonical } from '@/core/quantity/units';
 import { parseAmount } from '@/core/quantity/parseAmount';
-import { amountFault } from '@/core/finding/amountFault';
+import { amountFault } from '@/core/words/amountFault';
 import { ValuesTable } from './ValuesTable';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import { WorkedNumber } from '@/components/WorkingDrawer';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { changed } from '@/core/changed';
 import { ChecksPanel } from './ChecksPanel';
-import { crossChecks } from '@/core/reference/crossChecks';
+import { crossChecks } from '@/core/checks/crossChecks';
 import { HazardFields } from './HazardFields';
 import { EditorFoot } from './EditorFoot';
 import { IdentityFields } from './IdentityFields';

@@ -14,7 +14,7 @@ import { Spreads } from './Spreads';
 import { useBoard } from '@/components/record/useBoard';
 import { WorkingDrawer } from '@/components/WorkingDrawer';
 import type { ClassBoard } from '@/core/people/class';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 // The chart library is loaded with this part only.
 const ClassPlane = dynamic(() => import('./ClassPlane').then(({ ClassPlane: plane }) => plane), {

@@ -11,7 +11,7 @@ import { readTable, tableAddress } from './rosterFile';
 import { Shell } from '@/components/Shell';
 import { ClassStaff } from './ClassStaff';
 import type { BenchPin, Roster } from '@/core/people/class';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** Who works where: members by line or by table, new benches, new PINs. */
 export function RosterScreen({ identity, first }: { readonly identity: Identity; readonly first: Roster }) {

@@ -5,7 +5,7 @@ import { Proposals } from './Proposals';
 import { Shell } from '@/components/Shell';
 import type { Difference } from '@/core/versions/differences';
 import type { ShownProposal } from './Proposals';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 
 /** A stored version: who, when, why, what is other than in the one before, and which classes ran it. */
 export interface ToldVersion {

@@ -23,7 +23,7 @@ import { resultsFile } from './jobs/results';
 import { tellVersions } from './jobs/versions';
 import type { ErrorCode } from '@/server/appError';
 import type { Entry } from '@/core/record/entry';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { IssueOptions } from './jobs/issueClass';
 import type { Mark } from '@/core/record/mark';
 import type { ReferenceQuery } from './jobs/referenceShelf';

@@ -5,7 +5,7 @@ import { smallMolecules } from '../../stoichiometry/smallMolecules';
 import { imbalance } from '../../stoichiometry/balance';
 import { parseFormula } from '../../compound/parseFormula';
 import { storable } from './storable';
-import { usualRun } from '../../document/usualRun';
+import { usualRun } from '../../operations/usualRun';
 import type { HandoutReading, NamedSubstance } from '../handout';
 import type { Library } from './making';
 import type { Reaction } from '../../document/reaction';

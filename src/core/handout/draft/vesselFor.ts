@@ -4,7 +4,7 @@ import { mostOf } from '../../document/limits';
 import { sizeFor } from '../../plan/vesselSizing';
 import type { Mention } from './mentions';
 import type { PlannedVessel, Preparation } from '../../document/document';
-import type { Slot } from '../../operations/declare/vessels';
+import type { Slot } from '../../worktop/vessels';
 
 const perUnit: Readonly<Record<string, number>> = { mL: 1, g: 1, L: 1000, µL: 0.001, mg: 0.001 };
 /** Volume of what is brought, a gram of a solid taken for a millilitre. */

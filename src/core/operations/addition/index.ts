@@ -6,17 +6,17 @@ import { eventsAt, readAs, roundsAt } from '../onRecord';
 import { celsius, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { placedTemperature } from '../ways';
-import { enter } from '../../process/worktop/enter';
-import { react } from '../../process/worktop/react';
+import { enter } from '../../worktop/enter';
+import { react } from '../../worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { gasTrap, stays } from '../declare/vessels';
+import { gasTrap, stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   line: field.line('What is added'),

@@ -2,11 +2,11 @@ import { checks, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const setUp = {
   dried: 'The glassware was dried hot and has cooled under a drying tube or bubbler.',

@@ -1,6 +1,6 @@
-import { enter } from '../../process/worktop/enter';
-import { productIn, worksIn } from '../../process/worktop/transfer';
-import type { Worktop } from '../../process/worktop/worktop';
+import { enter } from '../../worktop/enter';
+import { productIn, worksIn } from '../../worktop/transfer';
+import type { Worktop } from '../../worktop/worktop';
 
 /** No solubility is known for the mixture: the share that it keeps is an assumption, and is lost when it is filtered off. */
 export function driveOut(work: Worktop<'in'>, { line, at_C }: { readonly line: string; readonly at_C: number }): void {

@@ -10,13 +10,13 @@ import { volumeWay } from '../ways';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { StepContext } from '../operation';
 import type { Conditions } from '../conditions';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const ways = { open: 'open, into the hood', still: 'through a condenser, the solvent collected' } as const;
 

@@ -1,10 +1,10 @@
-import { boilsAway } from '../../process/worktop/volatile';
+import { boilsAway } from '../../worktop/volatile';
 import { format } from '../../quantity/format';
-import { gramsOf, times } from '../../process/matter/matter';
-import { millilitres } from '../../process/worktop/volumes';
-import { worksIn } from '../../process/worktop/transfer';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { gramsOf, times } from '../../worktop/matter/matter';
+import { millilitres } from '../../worktop/volumes';
+import { worksIn } from '../../worktop/transfer';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 // What boils lower than this leaves first; nearer to each other they go by what there is.
 const apart_K = 25;

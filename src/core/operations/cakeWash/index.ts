@@ -1,17 +1,17 @@
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
-import { solubilityOf } from '../../process/worktop/solubility';
-import { washCake } from '../../process/worktop/filterOff';
+import { solubilityOf } from '../../worktop/solubility';
+import { washCake } from '../../worktop/filterOff';
 import { stageName } from '../stages';
 import { lineWords } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What stays on the paper'),

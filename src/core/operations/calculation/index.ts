@@ -10,7 +10,7 @@ import { defineOperation } from '../declare/defineOperation';
 import type { StepContext } from '../operation';
 import type { Calculation, CalculationParams } from './types';
 import type { Worked } from '../../quantity/worked';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const vessels = {} satisfies Slots;
 

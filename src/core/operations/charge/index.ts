@@ -3,17 +3,17 @@ import { bottleName } from '../linesWords';
 import { inSentence } from '../../document/inSentence';
 import { stageOf } from '../stages';
 import { lineAt, liquidWay, measureLine } from '../asks';
-import { enter } from '../../process/worktop/enter';
+import { enter } from '../../worktop/enter';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
 import { chargeOf, speciesOf, takesPart } from '../../plan/chargeTable';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { gasTrap, stays } from '../declare/vessels';
+import { gasTrap, stays } from '../../worktop/vessels';
 import type { Worked } from '../../quantity/worked';
-import type { BenchLine } from '../../bench/benchTypes';
+import type { BenchLine } from '../../readings/benchTypes';
 import type { StepContext, StepOutcome } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   line: field.line('Line'),

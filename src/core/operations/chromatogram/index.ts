@@ -2,17 +2,17 @@ import { schoolOf } from '../../conventions/catalogue';
 import { schoolWords } from '../../conventions/words';
 import { checks, measure } from '../asks';
 import { readAs, readingsAt } from '../onRecord';
-import { sample } from '../../process/worktop/sample';
+import { sample } from '../../worktop/sample';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Live } from '../../record/foldRecord';
 import type { Reading } from '../../record/entry';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
 import type { Preparation } from '../../document/document';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What is run'),

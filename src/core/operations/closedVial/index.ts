@@ -1,18 +1,18 @@
 import { vesselAt } from '../vesselAt';
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { checks, choice, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
-import { react } from '../../process/worktop/react';
+import { react } from '../../worktop/react';
 import { repeatingTimer, timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   minutes: field.minutes('Time', { acts: true, usual: 15 }),

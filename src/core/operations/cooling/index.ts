@@ -1,4 +1,4 @@
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
@@ -6,17 +6,17 @@ import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
 import { celsius, minutes, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
-import { crystallize } from '../../process/worktop/crystallize';
+import { crystallize } from '../../worktop/crystallize';
 import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
 import type { StepContext } from '../operation';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const baths = { air: 'in air', water: 'in a bath of cold water', ice: 'in ice' } as const;
 

@@ -7,7 +7,7 @@ import { jsonSchemaOf } from './jsonSchema';
 import { operations } from '../registry';
 import { refsOf, withoutRef } from './refs';
 import { schemaOf } from './schema';
-import { slotOf } from './vessels';
+import { slotOf } from '../../worktop/vessels';
 import type { Fields } from './fields';
 
 const fields = {

@@ -5,7 +5,7 @@ import type { Earlier } from './versions';
 import type { Fields, ParamsOf } from './fields';
 import type { Faces, Operation } from '../operation';
 import type { Reads } from './reads';
-import type { Slots } from './vessels';
+import type { Slots } from '../../worktop/vessels';
 
 type SlotName<V extends Slots> = {
   [K in keyof V & string]: V[K] extends { readonly numbered: true } ? `${K}${number}` : K;

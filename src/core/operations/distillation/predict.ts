@@ -1,14 +1,14 @@
 import { anhydrousAtoms } from '../../compound/atomsOf';
-import { likesWater } from '../../process/worktop/partition';
+import { likesWater } from '../../worktop/partition';
 import { waterAlong } from '../../models/distillation/waterAlong';
 import { format } from '../../quantity/format';
 import { headReading } from '../../models/distillation/headReading';
-import { gramsOf, plus, times, without } from '../../process/matter/matter';
-import { densityIn, millilitres } from '../../process/worktop/volumes';
-import { liquidsOf } from '../../process/worktop/react';
-import { productIn, broughtTo } from '../../process/worktop/transfer';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { gramsOf, plus, times, without } from '../../worktop/matter/matter';
+import { densityIn, millilitres } from '../../worktop/volumes';
+import { liquidsOf } from '../../worktop/react';
+import { productIn, broughtTo } from '../../worktop/transfer';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 export interface DistilOver {
   readonly low_C: number;

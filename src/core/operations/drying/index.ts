@@ -1,5 +1,5 @@
-import { worksIn } from '../../process/worktop/transfer';
-import { isMass } from '../../bench/measured';
+import { worksIn } from '../../worktop/transfer';
+import { isMass } from '../../readings/measured';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
@@ -7,11 +7,11 @@ import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
 import { minutes, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
-import { plus, without } from '../../process/matter/matter';
-import { liquidsOf } from '../../process/worktop/react';
+import { plus, without } from '../../worktop/matter/matter';
+import { liquidsOf } from '../../worktop/react';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { SeriesVerdict } from './constantMass';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -19,7 +19,7 @@ import type { Finding } from '../../finding/finding';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const places = { air: 'in air', pump: 'on the pump', desiccator: 'in the desiccator', oven: 'in the oven' } as const;
 

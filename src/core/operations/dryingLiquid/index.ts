@@ -8,12 +8,12 @@ import { behind } from '../vesselAt';
 import { lineThen } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, from, into } from '../declare/vessels';
+import { away, from, into } from '../../worktop/vessels';
 import type { StepContext } from '../operation';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   agent: field.line('Drying agent', { role: 'drying agent' }),

@@ -1,12 +1,12 @@
 import { agentNeed } from '../../models/drying/agentNeed';
 import { capacityOf, floorOf } from './capacities';
 import { format } from '../../quantity/format';
-import { gramsOf, times } from '../../process/matter/matter';
-import { liquidsOf } from '../../process/worktop/react';
-import { millilitres } from '../../process/worktop/volumes';
-import { productIn, worksIn } from '../../process/worktop/transfer';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { gramsOf, times } from '../../worktop/matter/matter';
+import { liquidsOf } from '../../worktop/react';
+import { millilitres } from '../../worktop/volumes';
+import { productIn, worksIn } from '../../worktop/transfer';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 /** The agent takes the water as far as it can, and holds liquid that a rinse brings back in part. */
 export function dryWith(work: Worktop, { agent, rinse }: { readonly agent: string; readonly rinse?: string }): void {

@@ -1,19 +1,19 @@
-import { worksIn } from '../../process/worktop/transfer';
-import { isMass } from '../../bench/measured';
+import { worksIn } from '../../worktop/transfer';
+import { isMass } from '../../readings/measured';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
-import { boilsAway } from '../../process/worktop/volatile';
-import { liquidsOf } from '../../process/worktop/react';
+import { boilsAway } from '../../worktop/volatile';
+import { liquidsOf } from '../../worktop/react';
 import { massFindings, stageName } from '../stages';
-import { without } from '../../process/matter/matter';
+import { without } from '../../worktop/matter/matter';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What is left behind'),

@@ -12,10 +12,10 @@ import {
 import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, from, into } from '../declare/vessels';
+import { away, from, into } from '../../worktop/vessels';
 import { shakingFields } from '../shaking/types';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   ...shakingFields,

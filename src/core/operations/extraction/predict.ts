@@ -1,10 +1,10 @@
-import { gramsOf } from '../../process/matter/matter';
-import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
-import { productIn, worksIn } from '../../process/worktop/transfer';
-import type { Layers } from '../../process/worktop/layers';
-import type { Round } from '../../process/worktop/funnel';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { gramsOf } from '../../worktop/matter/matter';
+import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../worktop/funnel';
+import { productIn, worksIn } from '../../worktop/transfer';
+import type { Layers } from '../../worktop/layers';
+import type { Round } from '../../worktop/funnel';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 /**
  * Rounds of an extraction. The extract is the layer of what is added: an organic solvent out of water, or water out of an organic

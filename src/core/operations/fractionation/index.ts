@@ -6,13 +6,13 @@ import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
 import { heated, heatingWords, condenses } from '../heating';
-import { from, into } from '../declare/vessels';
+import { from, into } from '../../worktop/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 import type { Conditions } from '../conditions';
 
 const fields = {

@@ -1,15 +1,15 @@
-import { worksIn } from '../../process/worktop/transfer';
-import { notIdeal } from '../../process/worktop/idealPair';
+import { worksIn } from '../../worktop/transfer';
+import { notIdeal } from '../../worktop/idealPair';
 import { format } from '../../quantity/format';
 import { batchDistillation } from '../../models/distillation/batchDistillation';
 import { cutsOf } from '../../models/distillation/cutsOf';
-import { millilitres } from '../../process/worktop/volumes';
-import { times } from '../../process/matter/matter';
+import { millilitres } from '../../worktop/volumes';
+import { times } from '../../worktop/matter/matter';
 import type { Cut } from '../../models/distillation/cutsOf';
 import type { BatchOptions, BatchRun } from '../../models/distillation/batchDistillation';
-import type { Kind } from '../../process/worktop/kinds';
+import type { Kind } from '../../worktop/kinds';
 import type { Liquid } from '../../models/distillation/binaryPair';
-import type { Worktop } from '../../process/worktop/worktop';
+import type { Worktop } from '../../worktop/worktop';
 
 const points = 48;
 

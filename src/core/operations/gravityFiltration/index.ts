@@ -5,11 +5,11 @@ import { filterByGravity } from './predict';
 import { linesWords } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, from, into } from '../declare/vessels';
+import { away, from, into } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const keeps = { filtrate: 'what runs through', solid: 'what stays in it' } as const;
 const heats = { hot: 'hot', room: 'at room temperature', cold: 'cold' } as const;

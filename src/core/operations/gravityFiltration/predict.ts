@@ -1,10 +1,10 @@
-import { filterOff } from '../../process/worktop/filterOff';
-import { filterThrough } from '../../process/worktop/filterThrough';
-import { mainSolvent } from '../../process/worktop/crystallize';
-import { room_C } from '../../process/matter/shelf';
-import { worksIn } from '../../process/worktop/transfer';
-import type { Filter } from '../../process/worktop/filterOff';
-import type { Worktop } from '../../process/worktop/worktop';
+import { filterOff } from '../../worktop/filterOff';
+import { filterThrough } from '../../worktop/filterThrough';
+import { mainSolvent } from '../../worktop/crystallize';
+import { room_C } from '../../worktop/matter/shelf';
+import { worksIn } from '../../worktop/transfer';
+import type { Filter } from '../../worktop/filterOff';
+import type { Worktop } from '../../worktop/worktop';
 
 export interface FilterByGravity {
   readonly keeps?: 'filtrate' | 'solid';

@@ -1,17 +1,17 @@
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
-import { react } from '../../process/worktop/react';
+import { react } from '../../worktop/react';
 import { temperatureWay } from '../ways';
 import { timer } from '../timer';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   minutes: field.minutes('Time', { acts: true, usual: 15 }),

@@ -1,5 +1,5 @@
-import { giveUpInto } from '../../process/worktop/giveUp';
-import { worksIn } from '../../process/worktop/transfer';
+import { giveUpInto } from '../../worktop/giveUp';
+import { worksIn } from '../../worktop/transfer';
 import { finding } from '../../finding/finding';
 import { durationOf } from '../duration';
 import { event, measure } from '../asks';
@@ -8,17 +8,17 @@ import { minutes, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
-import { react } from '../../process/worktop/react';
+import { react } from '../../worktop/react';
 import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { gasTrap, stays } from '../declare/vessels';
+import { gasTrap, stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   minutes: field.minutes('Time', { acts: true, usual: 30 }),

@@ -1,15 +1,15 @@
 import { choice, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
-import { enter } from '../../process/worktop/enter';
+import { enter } from '../../worktop/enter';
 import { format } from '../../quantity/format';
-import { quenchOxidant } from '../../process/worktop/quenchOxidant';
+import { quenchOxidant } from '../../worktop/quenchOxidant';
 import { finding } from '../../finding/finding';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   test: field.text('Test', 200, { help: 'What is done, as an imperative: “Touch starch–iodide paper with a drop”.' }),

@@ -5,11 +5,11 @@ import { finding } from '../../finding/finding';
 import { timer } from '../timer';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   minutes: field.minutes('Time', { acts: true, usual: 5, help: 'Wait as long before the next remedy.' }),

@@ -5,15 +5,15 @@ import { itemsOf } from '../onRecord';
 import { meltingFindings } from './meltingFindings';
 import { stageName, stageOf } from '../stages';
 import { fields, fastestRamp } from './types';
-import { sample } from '../../process/worktop/sample';
+import { sample } from '../../worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Capillary } from './meltingRun';
 import type { MeltingRange, MeltingRangeParams } from './types';
 import type { MeasureAsk } from '../ask';
 import type { MeltingDatum } from '../../document/document';
 import type { StepContext } from '../operation';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 // The slow ramp begins this far below the expected value (domain: 15 to 20 °C below).
 const slowFrom = { low: 20, high: 15 } as const;

@@ -1,4 +1,4 @@
-import { isMass } from '../../bench/measured';
+import { isMass } from '../../readings/measured';
 import { checks, event, measure, measureLine } from '../asks';
 import { dissolveMixed } from './predict';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
@@ -9,12 +9,12 @@ import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   from: field.stage('What goes in'),

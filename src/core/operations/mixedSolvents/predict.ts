@@ -1,6 +1,6 @@
-import { plus } from '../../process/matter/matter';
-import { productIn, broughtTo } from '../../process/worktop/transfer';
-import type { Worktop } from '../../process/worktop/worktop';
+import { plus } from '../../worktop/matter/matter';
+import { productIn, broughtTo } from '../../worktop/transfer';
+import type { Worktop } from '../../worktop/worktop';
 
 /** No solubility is known for the pair: the share that the liquor keeps is an assumption. It is lost when the liquor is filtered off. */
 export function dissolveMixed(

@@ -1,15 +1,15 @@
-import { worksIn } from '../../process/worktop/transfer';
-import { neutralFraction, neutralSystem } from '../../process/worktop/acidBase';
+import { worksIn } from '../../worktop/transfer';
+import { neutralFraction, neutralSystem } from '../../worktop/acidBase';
 import { format } from '../../quantity/format';
-import { plus, times, without } from '../../process/matter/matter';
+import { plus, times, without } from '../../worktop/matter/matter';
 import { findRoot } from '../../models/findRoot';
-import { liquidsOf } from '../../process/worktop/react';
-import { remarkOnGas } from '../../process/worktop/funnel';
-import { room_C } from '../../process/matter/shelf';
-import { excessCharge, shakeTogether } from '../../process/worktop/layers';
-import { solubilityOf } from '../../process/worktop/solubility';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { liquidsOf } from '../../worktop/react';
+import { remarkOnGas } from '../../worktop/funnel';
+import { room_C } from '../../worktop/matter/shelf';
+import { excessCharge, shakeTogether } from '../../worktop/layers';
+import { solubilityOf } from '../../worktop/solubility';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 /**
  * An acid or base goes in: gas leaves, the pH follows from what is there, and what the stage will weigh comes out as far as its

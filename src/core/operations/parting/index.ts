@@ -8,12 +8,12 @@ import { inSentence } from '../../document/inSentence';
 import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, from } from '../declare/vessels';
+import { away, from } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const layers = { organic: 'the organic layer', aqueous: 'the water layer' } as const;
 const tools = { stopcock: 'through the stopcock', pipette: 'with a pipette', decanting: 'by decanting' } as const;

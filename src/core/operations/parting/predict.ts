@@ -1,8 +1,8 @@
-import { loseLeft, remarkOnLayers, round } from '../../process/worktop/funnel';
-import { millilitres } from '../../process/worktop/volumes';
-import { nothing, times } from '../../process/matter/matter';
-import { productIn, worksIn } from '../../process/worktop/transfer';
-import type { Worktop } from '../../process/worktop/worktop';
+import { loseLeft, remarkOnLayers, round } from '../../worktop/funnel';
+import { millilitres } from '../../worktop/volumes';
+import { nothing, times } from '../../worktop/matter/matter';
+import { productIn, worksIn } from '../../worktop/transfer';
+import type { Worktop } from '../../worktop/worktop';
 
 export interface PartLayers {
   readonly keep: 'organic' | 'aqueous';

@@ -8,12 +8,12 @@ import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
-import { from, gasTrap } from '../declare/vessels';
+import { from, gasTrap } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const manners = { once: 'all at once', portions: 'in portions', dropwise: 'drop by drop' } as const;
 

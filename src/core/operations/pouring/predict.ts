@@ -1,7 +1,7 @@
-import { letGasGo } from '../../process/worktop/enter';
-import { pourShare, react } from '../../process/worktop/react';
-import { transfer } from '../../process/worktop/transfer';
-import type { Worktop } from '../../process/worktop/worktop';
+import { letGasGo } from '../../worktop/enter';
+import { pourShare, react } from '../../worktop/react';
+import { transfer } from '../../worktop/transfer';
+import type { Worktop } from '../../worktop/worktop';
 
 /** What is poured meets what is there: gas leaves, and the step's reactions run where it went. The work goes along with all of it. */
 export function pourOver(

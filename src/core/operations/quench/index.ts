@@ -8,17 +8,17 @@ import { behind } from '../vesselAt';
 import { lineThen, linesWords } from '../linesWords';
 import { placedTemperature } from '../ways';
 import { uncheckedAt } from '../unchecked';
-import { crystallize } from '../../process/worktop/crystallize';
-import { enter, letGasGo } from '../../process/worktop/enter';
-import { transfer, worksIn } from '../../process/worktop/transfer';
+import { crystallize } from '../../worktop/crystallize';
+import { enter, letGasGo } from '../../worktop/enter';
+import { transfer, worksIn } from '../../worktop/transfer';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
-import { from, gasTrap, into } from '../declare/vessels';
+import { from, gasTrap, into } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   line: field.line('What it is poured into', { role: 'quench' }),

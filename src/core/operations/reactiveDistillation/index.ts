@@ -1,24 +1,24 @@
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { headWindow } from '../headWindow';
-import { react } from '../../process/worktop/react';
+import { react } from '../../worktop/react';
 import { temperatureWay } from '../ways';
-import { takeWaterAlong } from '../../process/worktop/takeWaterAlong';
-import { gramsOf, times } from '../../process/matter/matter';
+import { takeWaterAlong } from '../../worktop/takeWaterAlong';
+import { gramsOf, times } from '../../worktop/matter/matter';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, condenses } from '../heating';
-import { away, gasTrap, stays } from '../declare/vessels';
+import { away, gasTrap, stays } from '../../worktop/vessels';
 import { still } from '../drawing';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 import type { Conditions } from '../conditions';
 
 const fields = {

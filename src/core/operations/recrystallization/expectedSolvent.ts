@@ -1,7 +1,7 @@
 import { derive } from '../../stoichiometry/derive';
 import { fromWorked } from '../../quantity/worked';
 import { numeral } from '../../plan/facts';
-import type { BenchLine } from '../../bench/benchTypes';
+import type { BenchLine } from '../../readings/benchTypes';
 import type { Worked } from '../../quantity/worked';
 
 /**

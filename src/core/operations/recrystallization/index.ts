@@ -1,4 +1,4 @@
-import { lossAt } from '../loss';
+import { lossAt } from '../../worktop/loss';
 import { schoolOf } from '../../conventions/catalogue';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
@@ -8,7 +8,7 @@ import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { dissolvedIn, totalVolume } from '../dissolved';
 import { eventsAt, nextRound, readAs, readingsAt, roundsAt, tickedAt } from '../onRecord';
-import { measuredMass } from '../../bench/measured';
+import { measuredMass } from '../../readings/measured';
 import { differenceWay, netWay } from '../ways';
 import { stageName } from '../stages';
 import { timer } from '../timer';
@@ -18,14 +18,14 @@ import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Finding } from '../../finding/finding';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   from: field.stage('What goes in'),

@@ -1,10 +1,10 @@
 import { format } from '../../quantity/format';
-import { gramsOf, times, without } from '../../process/matter/matter';
-import { productIn, broughtTo } from '../../process/worktop/transfer';
-import { boilsAway } from '../../process/worktop/volatile';
-import { millilitres } from '../../process/worktop/volumes';
+import { gramsOf, times, without } from '../../worktop/matter/matter';
+import { productIn, broughtTo } from '../../worktop/transfer';
+import { boilsAway } from '../../worktop/volatile';
+import { millilitres } from '../../worktop/volumes';
 import { solubilityBetween } from '../../models/crystallization/solubilityBetween';
-import type { Worktop } from '../../process/worktop/worktop';
+import type { Worktop } from '../../worktop/worktop';
 
 /** What the model needs of the parameters. */
 export interface DissolveHot {

@@ -1,5 +1,5 @@
-import { giveUpInto } from '../../process/worktop/giveUp';
-import { worksIn } from '../../process/worktop/transfer';
+import { giveUpInto } from '../../worktop/giveUp';
+import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
@@ -11,13 +11,13 @@ import { outsideWindow } from '../outsideWindow';
 import { placedTemperature } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
-import { react } from '../../process/worktop/react';
+import { react } from '../../worktop/react';
 import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, condenses } from '../heating';
-import { gasTrap, stays } from '../declare/vessels';
+import { gasTrap, stays } from '../../worktop/vessels';
 import { isAirCooled } from '../airCooled';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
@@ -25,7 +25,7 @@ import type { Preparation } from '../../document/document';
 import type { Finding } from '../../finding/finding';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 import type { Conditions } from '../conditions';
 
 const fields = {

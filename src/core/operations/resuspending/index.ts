@@ -11,11 +11,11 @@ import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
 import * as field from '../declare/fields';
 import { heated, heatingWords, heats } from '../heating';
-import { from, gasTrap, into } from '../declare/vessels';
+import { from, gasTrap, into } from '../../worktop/vessels';
 import type { Happening, Reading } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   lines: field.many(field.line('What it is stirred up in', { role: 'solvent' }), [1, 5]),

@@ -1,12 +1,12 @@
-import { crystallize } from '../../process/worktop/crystallize';
-import { enter } from '../../process/worktop/enter';
-import { giveUpInto } from '../../process/worktop/giveUp';
+import { crystallize } from '../../worktop/crystallize';
+import { enter } from '../../worktop/enter';
+import { giveUpInto } from '../../worktop/giveUp';
 import { isInsoluble } from '../../compound/solubilityRules';
-import { react } from '../../process/worktop/react';
-import { times } from '../../process/matter/matter';
-import { transfer } from '../../process/worktop/transfer';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { react } from '../../worktop/react';
+import { times } from '../../worktop/matter/matter';
+import { transfer } from '../../worktop/transfer';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 export interface TakeUp {
   readonly lines: readonly string[];

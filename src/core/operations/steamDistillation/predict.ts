@@ -1,17 +1,17 @@
-import { contentIn, givenUp } from '../../process/worktop/giveUp';
-import { productIn, worksIn } from '../../process/worktop/transfer';
-import type { GivesUp } from '../../process/worktop/giveUp';
+import { contentIn, givenUp } from '../../worktop/giveUp';
+import { productIn, worksIn } from '../../worktop/transfer';
+import type { GivesUp } from '../../worktop/giveUp';
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { format } from '../../quantity/format';
-import { implied } from '../../process/worktop/kinds';
+import { implied } from '../../worktop/kinds';
 import { steamRatio } from '../../models/distillation/steamRatio';
 import { troutonPressure } from '../../models/vapour/troutonPressure';
 import { waterAlong, waterPressure } from '../../models/distillation/waterAlong';
-import { gramsOf, nothing, times } from '../../process/matter/matter';
+import { gramsOf, nothing, times } from '../../worktop/matter/matter';
 import { distillateFor } from './distillateFor';
-import { millilitres } from '../../process/worktop/volumes';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { millilitres } from '../../worktop/volumes';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 /** What the material gives up of its content comes over with the water; the rest stays in the spent material. */
 export function steamOver(

@@ -1,21 +1,21 @@
 import { checks, event, measure } from '../asks';
-import { configurationFindings } from '../../bench/weighingFindings';
+import { configurationFindings } from '../../readings/weighingFindings';
 import { eventsAt, readingsAt } from '../onRecord';
 import { massFindings, stageName, stageOf } from '../stages';
-import { measuredMass } from '../../bench/measured';
+import { measuredMass } from '../../readings/measured';
 import { netWay, taredVesselWay } from '../ways';
 import { stripOff } from './predict';
 import { uncheckedAt } from '../unchecked';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
-import { away, from, into } from '../declare/vessels';
+import { away, from, into } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
-import type { LineReadings } from '../../bench/measured';
+import type { LineReadings } from '../../readings/measured';
 import type { Live } from '../../record/foldRecord';
 import type { Worked } from '../../quantity/worked';
 import type { Fields } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What is left behind'),

@@ -1,10 +1,10 @@
-import { gramsOf, plus, times, without } from '../../process/matter/matter';
-import { boilsAway } from '../../process/worktop/volatile';
-import { room_C } from '../../process/matter/shelf';
-import { liquidsOf } from '../../process/worktop/react';
-import { productIn, transfer, worksIn } from '../../process/worktop/transfer';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { gramsOf, plus, times, without } from '../../worktop/matter/matter';
+import { boilsAway } from '../../worktop/volatile';
+import { room_C } from '../../worktop/matter/shelf';
+import { liquidsOf } from '../../worktop/react';
+import { productIn, transfer, worksIn } from '../../worktop/transfer';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 // A bath takes off what boils up to this far above it under the vacuum of a water pump.
 const reach_K = 60;

@@ -1,26 +1,26 @@
 import { capital } from '../../capital';
 import { checks, choice, measure, measureLine } from '../asks';
 import { derive } from '../../stoichiometry/derive';
-import { enter } from '../../process/worktop/enter';
+import { enter } from '../../worktop/enter';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
 import { fromWorked } from '../../quantity/worked';
 import { inSentence } from '../../document/inSentence';
 import { itemOf } from '../items';
 import { linesWords } from '../linesWords';
-import { sample } from '../../process/worktop/sample';
+import { sample } from '../../worktop/sample';
 import { stageName } from '../stages';
 import { worked } from '../numbers';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { SlotAsk } from '../ask';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What is spotted'),

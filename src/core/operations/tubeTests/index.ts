@@ -1,17 +1,17 @@
 import { schoolWords } from '../../conventions/words';
 import { checks, choice, measureLine } from '../asks';
-import { enter } from '../../process/worktop/enter';
+import { enter } from '../../worktop/enter';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
 import { finding } from '../../finding/finding';
-import { sample } from '../../process/worktop/sample';
+import { sample } from '../../worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import type { Ask } from '../ask';
 import type { StepContext } from '../operation';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.optional(field.goal('What is tested')),

@@ -1,4 +1,4 @@
-import { lossAt } from '../loss';
+import { lossAt } from '../../worktop/loss';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, lineAt, measureLine } from '../asks';
 import { dissolvedIn, totalVolume } from '../dissolved';
@@ -6,17 +6,17 @@ import { eventsAt } from '../onRecord';
 import { stageName } from '../stages';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
-import { filterOff, suctionFilter } from '../../process/worktop/filterOff';
-import { filterThrough } from '../../process/worktop/filterThrough';
+import { filterOff, suctionFilter } from '../../worktop/filterOff';
+import { filterThrough } from '../../worktop/filterThrough';
 import { lineWords, linesWords } from '../linesWords';
 import { defineOperation } from '../declare/defineOperation';
 import * as field from '../declare/fields';
-import { away, from, into } from '../declare/vessels';
+import { away, from, into } from '../../worktop/vessels';
 import type { Happening } from '../../record/entry';
 import type { Live } from '../../record/foldRecord';
 import type { Fields, ParamsOf } from '../declare/fields';
 import type { StepContext } from '../operation';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const fields = {
   of: field.goal('What stays on the paper'),

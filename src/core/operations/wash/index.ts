@@ -13,12 +13,12 @@ import {
 import { washLayer } from './predict';
 import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
-import { away, stays } from '../declare/vessels';
+import { away, stays } from '../../worktop/vessels';
 import { shakingFields } from '../shaking/types';
 import type { Ask } from '../ask';
 import type { ShakingParams } from '../shaking/types';
 import type { StepContext } from '../operation';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 const vessels = {
   in: stays('Vessel that is washed in', 'separatory funnel'),

@@ -1,10 +1,10 @@
-import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../process/worktop/funnel';
-import { millilitres } from '../../process/worktop/volumes';
-import { gramsOf, nothing, plus, times } from '../../process/matter/matter';
-import { productIn, wallOf } from '../../process/worktop/transfer';
-import type { Round } from '../../process/worktop/funnel';
-import type { Matter } from '../../process/matter/matter';
-import type { Worktop } from '../../process/worktop/worktop';
+import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../worktop/funnel';
+import { millilitres } from '../../worktop/volumes';
+import { gramsOf, nothing, plus, times } from '../../worktop/matter/matter';
+import { productIn, wallOf } from '../../worktop/transfer';
+import type { Round } from '../../worktop/funnel';
+import type { Matter } from '../../worktop/matter/matter';
+import type { Worktop } from '../../worktop/worktop';
 
 /** Washes of an organic layer: the water goes aside with what it took. */
 export function washLayer(work: Worktop, { line }: { readonly line: string }): void {

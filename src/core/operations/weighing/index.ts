@@ -1,10 +1,10 @@
-import { worksIn } from '../../process/worktop/transfer';
+import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { massFindings, stageName, stageOf } from '../stages';
 import { measure } from '../asks';
-import { asRead, measuredMass } from '../../bench/measured';
-import { configurationFindings } from '../../bench/weighingFindings';
+import { asRead, measuredMass } from '../../readings/measured';
+import { configurationFindings } from '../../readings/weighingFindings';
 import { netWay, taredVesselWay, volumeWay } from '../ways';
 import { lineAmounts } from '../../stoichiometry/lineAmounts';
 import { numeral } from '../../plan/facts';
@@ -14,13 +14,13 @@ import { rootOf } from '../../document/reactions';
 import { defineOperation } from '../declare/defineOperation';
 import { massReads } from '../declare/reads';
 import * as field from '../declare/fields';
-import { stays } from '../declare/vessels';
+import { stays } from '../../worktop/vessels';
 import type { Way } from '../ask';
-import type { LineReadings } from '../../bench/measured';
+import type { LineReadings } from '../../readings/measured';
 import type { StepContext } from '../operation';
 import type { Worked } from '../../quantity/worked';
 import type { Fields, ParamsOf } from '../declare/fields';
-import type { Slots } from '../declare/vessels';
+import type { Slots } from '../../worktop/vessels';
 
 /** Whether the sheet has the stage measured by its volume. */
 const byVolume = ({ bench, params: { of } }: StepContext<{ readonly of: string }>) =>

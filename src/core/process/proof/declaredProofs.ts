@@ -3,7 +3,7 @@ import { findOperation } from '../../operations/registry';
 import { inSentence } from '../../document/inSentence';
 import { named } from './subject';
 import { numberIn } from '../../operations/named';
-import { slotOf } from '../../operations/declare/vessels';
+import { slotOf } from '../../worktop/vessels';
 import type { Finding } from '../../finding/finding';
 import type { Step } from '../../document/steps';
 import type { Subject } from './subject';

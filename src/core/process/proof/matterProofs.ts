@@ -1,12 +1,12 @@
 import { fact, finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../matter/matter';
+import { gramsOf } from '../../worktop/matter/matter';
 import { has } from '../../operations/named';
 import { inSentence } from '../../document/inSentence';
 import { leftOf } from '../../document/reactions';
 import { linesOf, named } from './subject';
-import { slotOf } from '../../operations/declare/vessels';
-import { phaseKinds, phaseOf, wholeOf } from '../matter/shelf';
+import { slotOf } from '../../worktop/vessels';
+import { phaseKinds, phaseOf, wholeOf } from '../../worktop/matter/shelf';
 import type { Finding } from '../../finding/finding';
 import type { StepPrediction } from '../predictProcess';
 import type { Subject } from './subject';

@@ -1,11 +1,11 @@
 import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../matter/matter';
+import { gramsOf } from '../../worktop/matter/matter';
 import { namedBy } from '../../operations/named';
 import { inSentence } from '../../document/inSentence';
 import { named } from './subject';
 import { weighingOf } from '../stageAhead';
-import { wholeOf } from '../matter/shelf';
+import { wholeOf } from '../../worktop/matter/shelf';
 import type { Finding } from '../../finding/finding';
 import type { Step } from '../../document/steps';
 import type { Subject } from './subject';

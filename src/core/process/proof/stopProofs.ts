@@ -1,10 +1,10 @@
 import { agentOf } from './workUpProofs';
 import { finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../matter/matter';
+import { gramsOf } from '../../worktop/matter/matter';
 import { hasGroup } from '../../reference/groups';
 import { linesOf, named } from './subject';
-import { wholeOf } from '../matter/shelf';
+import { wholeOf } from '../../worktop/matter/shelf';
 import type { Finding } from '../../finding/finding';
 import type { StepPrediction } from '../predictProcess';
 import type { Subject } from './subject';

@@ -1,10 +1,10 @@
 import { fact, finding } from '../../finding/finding';
 import { findOperation } from '../../operations/registry';
-import { gramsOf } from '../matter/matter';
+import { gramsOf } from '../../worktop/matter/matter';
 import { inSentence } from '../../document/inSentence';
 import { lineName } from '../../document/lineName';
-import { slotOf } from '../../operations/declare/vessels';
-import { wholeOf } from '../matter/shelf';
+import { slotOf } from '../../worktop/vessels';
+import { wholeOf } from '../../worktop/matter/shelf';
 import { named } from './subject';
 import type { Finding } from '../../finding/finding';
 import type { Subject } from './subject';

@@ -1,6 +1,6 @@
 import { namedBy } from '../../operations/named';
 import { stepTitle } from '../../operations/stepTitle';
-import type { Kind } from '../worktop/kinds';
+import type { Kind } from '../../worktop/kinds';
 import type { Plan } from '../../plan/planTypes';
 import type { Prediction } from '../predictProcess';
 import type { Step } from '../../document/steps';

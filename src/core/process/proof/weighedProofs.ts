@@ -1,12 +1,12 @@
 import { fact, finding } from '../../finding/finding';
 import { has } from '../../operations/named';
-import { gramsOf } from '../matter/matter';
+import { gramsOf } from '../../worktop/matter/matter';
 import { inSentence } from '../../document/inSentence';
 import { stageMatter } from '../stageMatter';
 import { weighingOf } from '../stageAhead';
 import { named } from './subject';
 import type { Finding } from '../../finding/finding';
-import type { Matter } from '../matter/matter';
+import type { Matter } from '../../worktop/matter/matter';
 import type { Role } from '../../document/document';
 import type { Subject } from './subject';
 

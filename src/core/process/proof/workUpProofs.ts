@@ -1,13 +1,13 @@
 import { dryingAgents } from '../../reference/dryingAgents';
 import { fact, finding } from '../../finding/finding';
-import { gramsOf } from '../matter/matter';
-import { millilitres } from '../worktop/volumes';
-import { phaseOf } from '../matter/shelf';
+import { gramsOf } from '../../worktop/matter/matter';
+import { millilitres } from '../../worktop/volumes';
+import { phaseOf } from '../../worktop/matter/shelf';
 import { inSentence } from '../../document/inSentence';
 import { linesOf } from './subject';
 import type { DryingAgentId } from '../../reference/dryingAgents';
 import type { Finding } from '../../finding/finding';
-import type { Kind } from '../worktop/kinds';
+import type { Kind } from '../../worktop/kinds';
 import type { Subject } from './subject';
 
 /** What a solution brings that falls out with something else: the cation or the anion of a slightly soluble salt. */

@@ -8,7 +8,7 @@ import { OperationSign } from '@/components/OperationSign';
 import { usePlanView } from '@/components/plan/planView';
 import { usualBlocks } from '@/core/editing/blocks/usualBlocks';
 import type { Adding } from './useAdding';
-import type { StoredBlock } from '@/core/document/stored';
+import type { StoredBlock } from '@/core/library/stored';
 
 /** Steps that usually follow each other, put in together; and those that coordinators keep. */
 export function Blocks({ adding }: { readonly adding: Adding }) {

@@ -9,7 +9,7 @@ import { SelectField } from '@/components/fields/SelectField';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { StoredBlock } from '@/core/document/stored';
+import type { StoredBlock } from '@/core/library/stored';
 
 /** Asks which steps in a row are kept as a block, and under what name. */
 export function KeepBlock({

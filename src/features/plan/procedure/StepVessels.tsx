@@ -3,14 +3,14 @@ import { addVesselAt, first_mL } from '@/core/editing/vessels';
 import { findOperation } from '@/core/operations/registry';
 import { mostOf } from '@/core/document/limits';
 import { inSentence } from '@/core/document/inSentence';
-import { madeAt } from '@/core/operations/declare/vessels';
+import { madeAt } from '@/core/worktop/vessels';
 import { placeName } from '@/core/process/placeName';
 import { SelectField } from '@/components/fields/SelectField';
 import { setUse } from '@/core/editing/steps';
 import { sizeAt } from '@/core/process/sizeAt';
 import { usePlanView } from '@/components/plan/planView';
 import type { PlannedVessel, Preparation } from '@/core/document/document';
-import type { Slot } from '@/core/operations/declare/vessels';
+import type { Slot } from '@/core/worktop/vessels';
 import type { Step } from '@/core/document/steps';
 
 // Chosen where a new vessel is made in place.

@@ -7,7 +7,7 @@ import { TypedInput } from '@/components/fields/TypedInput';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import type { Assumed } from '@/core/editing/edit';
-import type { Assumption } from '@/core/process/worktop/assumption';
+import type { Assumption } from '@/core/worktop/assumption';
 import type { FieldReading } from '@/components/fields/useTypedField';
 import type { Prediction } from '@/core/process/predictProcess';
 

@@ -1,6 +1,6 @@
 import { formatDigits } from '@/core/quantity/format';
 import { WorkedNumber } from '@/components/WorkingDrawer';
-import type { Loss } from '@/core/operations/loss';
+import type { Loss } from '@/core/worktop/loss';
 import type { ShownPlace } from './shownPlace';
 
 /** What every vessel holds after a step, and what the step costs. */

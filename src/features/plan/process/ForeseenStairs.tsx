@@ -4,7 +4,7 @@ import { contentOf, earlierOf } from '@/core/document/steps';
 import { rangeText } from './rangeText';
 import { WorkedNumber } from '@/components/WorkingDrawer';
 import type { CSSProperties } from 'react';
-import type { Loss } from '@/core/operations/loss';
+import type { Loss } from '@/core/worktop/loss';
 import type { MassRange, Prediction, StagePrediction } from '@/core/process/predictProcess';
 
 /** The staircase before anything was done: from what the charge allows to what each stage should weigh, and what is lost between. */

@@ -14,7 +14,7 @@ import { sealClass } from '@/server/seals';
 import { asIssued, scaledPlan } from '@/core/process/planOf';
 import { coreVersion } from '@/core/results/coreVersion';
 import { missingParts } from '@/core/process/proof/missingParts';
-import { renderFinding } from '@/core/finding/renderFinding';
+import { renderFinding } from '@/core/words/renderFinding';
 import { withCourse } from '@/core/conventions/course';
 import { writePreparation } from '@/core/formats/writePreparation';
 import type { IssuedClass } from '@/core/people/class';

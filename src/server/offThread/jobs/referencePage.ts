@@ -9,7 +9,7 @@ import {
   shippedSubstances,
   shippedVisualizers,
 } from '@/data/reference';
-import type { EntryPage } from '@/core/reference/entryPage';
+import type { EntryPage } from '@/core/editing/entryPage';
 
 /** What the page of one entry shows. */
 export async function readEntryPage(id: string): Promise<EntryPage> {

@@ -5,7 +5,7 @@ import { differencesBetween } from '@/core/versions/differences';
 import { stepTitle } from '@/core/operations/stepTitle';
 import type { DecidedProposal } from '@/server/proposals';
 import type { Difference } from '@/core/versions/differences';
-import type { Identity } from '@/core/people/identity';
+import type { Identity } from '@/core/identity';
 import type { VersionRow } from '@/server/preparations';
 
 /** What the page of a preparation's versions tells. */

@@ -1,7 +1,7 @@
 import { object, string } from 'yup';
 import { readJson } from '@/server/body';
 import { openRoute } from '@/server/route';
-import { allRoles } from '@/core/people/identity';
+import { allRoles } from '@/core/identity';
 import { currentOrigin } from '@/server/origin';
 import { endSession } from '@/server/sessions';
 import { signIn } from '@/server/signIn';

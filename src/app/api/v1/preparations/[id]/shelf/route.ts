@@ -1,5 +1,5 @@
 import { array, boolean, object, string } from 'yup';
-import { levels } from '@/core/document/stored';
+import { levels } from '@/core/library/stored';
 import { readJson } from '@/server/body';
 import { route } from '@/server/route';
 import { setShelf } from '@/server/shelf';

@@ -1,0 +1,40 @@
+import { gramsOf, plus, without } from './matter/matter';
+import { keptInSolution, solubilityOf } from './solubility';
+import type { Worktop } from './worktop';
+
+/** The liquid that there is most of: it decides what dissolves. */
+export function mainSolvent(work: Worktop, place: string): string | undefined {
+  const { kind } = work.world;
+  const liquids = Object.entries(work.phase(place, 'liquid')).filter(([id]) => !kind(id).solid);
+  return liquids.sort(([, a], [, b]) => b - a)[0]?.[0];
+}
+
+/**
+ * What the stage will weigh comes out of the liquid, or goes back into it, as far as its solubility at this temperature says. Only
+ * for a solid in a liquid that it was given a solubility for, or in water.
+ */
+export function crystallize(work: Worktop, place: string, at_C: number): void {
+  const id = work.stage?.substance;
+  work.temperature(place, at_C);
+  const solvent = mainSolvent(work, place);
+  if (id === undefined || solvent === undefined || !isSettled(work, id, solvent)) return;
+  const liquid = work.phase(place, 'liquid');
+  const solid = work.phase(place, 'solid');
+  const grams = (liquid[id] ?? 0) + (solid[id] ?? 0);
+  const rest = without(liquid, { [id]: liquid[id] ?? 0 });
+  const s = solubilityOf(work, id, solvent, at_C);
+  const kept = keptInSolution(work, grams, id, work.volume(rest), s).q.value;
+  const organic = work.phase(place, 'organic');
+  work.rearrange(place, {
+    ...(gramsOf(organic) > 0 ? { organic } : {}),
+    liquid: plus(rest, { [id]: kept }),
+    solid: plus(without(solid, { [id]: solid[id] ?? 0 }), { [id]: grams - kept }),
+  });
+}
+
+/** Whether the models can say what dissolves: a solid, in water or in a solvent with a curve. */
+function isSettled(work: Worktop, id: string, solvent: string): boolean {
+  const { solid, substance } = work.world.kind(id);
+  const { water } = work.world.kind(solvent);
+  return solid && (water || (substance?.solubility?.some((one) => one.solvent === solvent) ?? false));
+}

@@ -1,0 +1,41 @@
+import { acidBaseOf } from './acidBase';
+import { fizz } from './layers';
+import { gramsOf } from './matter/matter';
+import { remarkOnGas } from './funnel';
+import type { Worktop } from './worktop';
+
+/** A line goes into the vessel that the step says, that it names itself, or that the step works in. Gives the place. */
+export function enter(work: Worktop, line: string, into?: string): string {
+  const facts = work.world.facts.lines.get(line);
+  const place = into ?? facts?.line.vessel ?? work.place('in');
+  const matter = work.introduce(line);
+  // What is taken on from a stage is what the next one is made of.
+  if (facts?.line.supply) work.follow(place);
+  work.entered = place;
+  // Chips and charcoal lie in it; a reagent that is measured by volume does not, nor a salt that dissolves.
+  const aid = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume' ? facts.line.substance : undefined;
+  const lies = aid !== undefined && !dissolves(work, aid);
+  work.put(place, lies ? 'solid' : 'liquid', matter);
+  letGasGo(work, place);
+  return place;
+}
+
+// From this on a solid is called soluble, g in 100 mL.
+const soluble = 1;
+
+function dissolves(work: Worktop, id: string): boolean {
+  const { substance, ...kind } = work.world.kind(id);
+  if (!substance) return false;
+  return Number(substance.waterSolubility?.digits ?? 0) >= soluble || acidBaseOf({ ...kind, substance }) !== undefined;
+}
+
+/** Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there. */
+export function letGasGo(work: Worktop, place: string): void {
+  const before = work.phase(place, 'liquid');
+  const { gas, liquid } = fizz(work, before);
+  if (gramsOf(gas) === 0) return;
+  work.take(place, 'liquid', before);
+  work.put(place, 'liquid', liquid);
+  work.leave('air', gas);
+  remarkOnGas(work, gas, ': in portions, open');
+}

@@ -1,0 +1,340 @@
+import { anhydrousAtoms } from '../compound/atomsOf';
+import { acidBaseOf, neutralFraction, neutralSystem } from './acidBase';
+import { dimerConstant, likesWater, liquidInWater, partitionOf, solventClassOf } from './partition';
+import { findRoot } from '../models/findRoot';
+import { gramsOf } from './matter/matter';
+import { implied, withoutGas } from './kinds';
+import { millilitres } from './volumes';
+import { protonsGiven } from '../models/acidBase/speciation';
+import type { IonSystem } from '../models/acidBase/ionsOf';
+import type { Kind } from './kinds';
+import type { Matter } from './matter/matter';
+import type { SolventClass } from '../models/partition/solventPartition';
+import type { Worktop } from './worktop';
+
+/** Two layers in equilibrium. */
+export interface Layers {
+  readonly organic: Matter;
+  readonly aqueous: Matter;
+  /** Gas that left an open funnel. */
+  readonly gas: Matter;
+  /** pH of the water layer. */
+  readonly pH: number;
+}
+
+const pKw = 14;
+const neutral = 1e-7;
+const least_pH = -1.5;
+const most_pH = 15.5;
+/** Carbon dioxide in water at 1 atm and 20 °C, mol/L (Henry's law; handbook value near 0.039 at 20 and 0.034 at 25 °C). */
+const carbonDioxideInWater = 0.036;
+const carbonic = [6.35, 10.33] as const;
+
+/**
+ * Shakes everything together: what a solvent and water take of each other, neutral and ionized forms by pH (charge balance over
+ * all acids, bases and salts, distribution between the layers included), carbon dioxide out of the open funnel. No emulsions, no
+ * ion pairs in the solvent.
+ */
+export function shakeTogether(work: Worktop, matter: Matter): Layers {
+  const { inWater, inSolvent, rest, balance } = settle(work, matter);
+  const { aqueousVolume } = balance;
+  const pH = balancePH(balance);
+  const organic: Record<string, number> = { ...inSolvent };
+  const aqueous: Record<string, number> = { ...inWater };
+  for (const solute of rest) {
+    const { id, grams } = solute;
+    const inOrganic = grams * organicShare(solute, balance, pH);
+    organic[id] = (organic[id] ?? 0) + inOrganic;
+    aqueous[id] = (aqueous[id] ?? 0) + grams - inOrganic;
+  }
+  const gas = releaseGas({ work, aqueousVolume }, aqueous, pH);
+  return { organic, aqueous, gas, pH };
+}
+
+/**
+ * Charge that the water layer would carry at a pH, mol: positive when base is in excess. It is nearly a straight line in what is
+ * added, so that the amount that reaches a pH is found in a few steps.
+ */
+export function excessCharge(work: Worktop, matter: Matter, pH: number): number {
+  return chargeOf(settle(work, matter).balance)(pH);
+}
+
+/** Carbonate in a vessel that acid has reached: its gas leaves, and the layers stay as they are. Gives the gas, g, and the rest. */
+export function fizz(work: Worktop, liquid: Matter): { readonly gas: Matter; readonly liquid: Matter } {
+  const { kind } = work.world;
+  const gassy = Object.keys(liquid).some(
+    (id) => (liquid[id] ?? 0) > 0 && acidBaseOf(kind(id))?.systems.some(({ gas }) => gas),
+  );
+  if (!gassy) return { gas: {}, liquid };
+  const { balance } = settle(work, liquid);
+  const rest: Record<string, number> = { ...liquid };
+  const gas = releaseGas({ work, aqueousVolume: balance.aqueousVolume }, rest, balancePH(balance));
+  return { gas, liquid: rest };
+}
+
+/** What is distributed between the layers. */
+interface Solute {
+  readonly id: string;
+  readonly grams: number;
+  readonly moles: number;
+  /** Of the neutral form. */
+  readonly P: number;
+  /** The equilibrium that its neutral form takes part in; a neutral substance has none. */
+  readonly system?: IonSystem;
+  /** By which it pairs in the solvent, L/mol. */
+  readonly dimer: number;
+}
+
+/** What a solvent and water take of each other, and what is left to be distributed between them. */
+function settle(work: Worktop, matter: Matter) {
+  const { kind } = work.world;
+  const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
+  const solvents = solventsOf(work, matter, ids);
+  // A liquid like bromine is inorganic, and a layer of its own all the same.
+  const waters = ids.filter((id) => !solvents.includes(id) && (kind(id).water || kind(id).inorganic));
+  const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
+  const main = [...solvents].sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0))[0];
+  const solvent = main === undefined ? 'other' : solventClassOf(kind(main));
+  const rest = ids
+    .filter((id) => !solvents.includes(id) && !waters.includes(id))
+    .map((id) => soluteOf(work, kind(id), matter[id] ?? 0, solvent));
+  const parts = ids.map((id) => ({
+    id,
+    ions: acidBaseOf(kind(id)),
+    moles: (matter[id] ?? 0) / (kind(id).M ?? Infinity),
+  }));
+  const balance: Balance = {
+    solutes: rest,
+    fixed: parts.reduce((sum, { ions, moles }) => sum + moles * (ions?.spectators ?? 0), 0),
+    // What is distributed is counted with its share in the water; what is not, whole.
+    ions: parts.flatMap(({ id, ions, moles }) => {
+      const own = rest.some((one) => one.id === id && one.system !== undefined) ? neutralSystem(kind(id)) : undefined;
+      return (ions?.systems ?? [])
+        .filter((one) => one !== own)
+        .map((one) => ({ ...resolved(work, kind(id), one), moles: moles * one.count }));
+    }),
+    organicVolume: millilitres(kind, inSolvent) || 1e-9,
+    aqueousVolume: millilitres(kind, inWater) || 1e-9,
+  };
+  return { inWater, inSolvent, rest, balance };
+}
+
+function soluteOf(work: Worktop, kind: Kind, grams: number, solvent: SolventClass): Solute {
+  const { systems = [] } = acidBaseOf(kind) ?? {};
+  const first = neutralSystem(kind);
+  const base = { id: kind.id, grams, moles: kind.M === undefined ? 0 : grams / kind.M };
+  // Ions alone: nothing of it is neutral at any pH.
+  if (!first && (systems.length > 0 || kind.salt)) return { ...base, P: 0, dimer: 0 };
+  const P = partitionOf(work, kind, solvent);
+  const dimer = dimerConstant(work, kind, solvent);
+  return { ...base, P, dimer, ...(first ? { system: resolved(work, kind, first) } : {}) };
+}
+
+/** A system whose first constant is a guess, with the guess named and in the scenario's value. */
+function resolved(work: Worktop, { id, name }: Kind, system: IonSystem): IonSystem {
+  const { guess, pKas } = system;
+  const [typical, ...others] = pKas;
+  if (!guess || typical === undefined) return system;
+  const value = work.assume(
+    {
+      key: `pKa/${id}`,
+      label: `pKa of ${name}`,
+      dim: 'number',
+      unit: '',
+      low: guess.low,
+      typical,
+      high: guess.high,
+      aside: id !== work.stage?.substance,
+      why: `no value is given; usual for ${guess.group}`,
+    },
+    true,
+  ).q.value;
+  return { ...system, pKas: [value, ...others] };
+}
+
+/** Share of a solute that sits in the solvent at a pH, dimers of it there included. */
+function organicShare(
+  { P, system, dimer, moles }: Solute,
+  { organicVolume, aqueousVolume }: Volumes,
+  pH: number,
+): number {
+  const D = system ? P * neutralFraction(system, pH) : P;
+  const single = (D * organicVolume) / (D * organicVolume + aqueousVolume);
+  if (!(dimer > 0) || !(moles > 0) || !(D > 0)) return single;
+  // n = a·V_w + D·a·V_o + 2·K·(D·a)²·V_o, a the total in the water, mol/L.
+  const [Vw, Vo] = [aqueousVolume / 1000, organicVolume / 1000];
+  const [A, B] = [2 * dimer * D * D * Vo, Vw + D * Vo];
+  const a = (2 * moles) / (B + Math.sqrt(B * B + 4 * A * moles));
+  return Math.min(1, Math.max(0, 1 - (a * Vw) / moles));
+}
+
+/**
+ * Liquids that make the other layer. What is extracted or changes with the pH is distributed instead, while there is a solvent: a neutral
+ * product that outweighs all that could carry it is the layer itself, and what is left of a reactant is dissolved in it.
+ */
+function solventsOf({ world: { kind }, stage }: Worktop, matter: Matter, ids: readonly string[]): readonly string[] {
+  const able = ids.filter((id) => isLayerFormer(kind(id)));
+  const neutralOnes = able.filter((id) => acidBaseOf(kind(id)) === undefined);
+  const carriers = neutralOnes.filter((id) => id !== stage?.substance);
+  const carried = stage !== undefined && neutralOnes.includes(stage.substance) ? (matter[stage.substance] ?? 0) : 0;
+  if (carried > carriers.reduce((sum, id) => sum + (matter[id] ?? 0), 0)) return neutralOnes;
+  return carriers.length > 0 ? carriers : able;
+}
+
+/** A liquid that hardly mixes with water, or at least makes a layer of its own. */
+function isLayerFormer(kind: Kind): boolean {
+  const { solid, water, salt, substance } = kind;
+  if (solid || water || salt || substance === undefined || !isOrganicLiquid(kind)) return false;
+  const { waterSolubility } = substance;
+  if (waterSolubility) return waterSolubility.digits !== 'miscible' && Number(waterSolubility.digits) < 15;
+  // Nothing known of it: an alcohol or an acid of few carbons would have a value; hydrocarbons often have none.
+  return !likesWater(kind);
+}
+
+/** What is known to be a liquid: by its density, else by its form or its boiling point. A juice or a material without a formula is none. */
+function isOrganicLiquid({ density, substance }: Kind): boolean {
+  if (density !== undefined) return true;
+  const carbons = anhydrousAtoms(substance?.formula)['C'] ?? 0;
+  return carbons > 0 && (substance?.form === 'liquid' || substance?.boiling !== undefined);
+}
+
+/** What solvents and water take up of each other, g. */
+function mutual(work: Worktop, matter: Matter, solvents: readonly string[], waters: readonly string[]) {
+  const { kind } = work.world;
+  const inSolvent: Record<string, number> = {};
+  const inWater: Record<string, number> = {};
+  const water = waters.filter((id) => kind(id).water);
+  const waterGrams = water.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  const salt = [...waters.filter((id) => !kind(id).water), ...Object.keys(matter).filter((id) => kind(id).salt)].reduce(
+    (sum, id) => sum + (matter[id] ?? 0),
+    0,
+  );
+  const saltedOut = salt > 0 ? saltingOut(work, salt / (salt + waterGrams)) : 1;
+  const total = solvents.reduce((sum, id) => sum + (matter[id] ?? 0), 0);
+  let taken = 0;
+  for (const id of solvents) {
+    const grams = matter[id] ?? 0;
+    const listed = kind(id).substance?.waterSolubility?.digits;
+    const solubility = listed === undefined ? (waterGrams > 0 ? liquidInWater(work, kind(id)) : 0) : Number(listed);
+    const limit = (solubility / 100) * waterGrams * saltedOut;
+    // Of several solvents each dissolves by its share.
+    const lost = Math.min(grams, limit * (grams / Math.max(total, 1e-9)));
+    inSolvent[id] = grams - lost;
+    if (lost > 0) inWater[id] = lost;
+    const content = Number(kind(id).substance?.waterContent?.digits ?? 0) / 100;
+    if (Number.isFinite(content)) taken += ((grams - lost) * content) / Math.max(1 - content, 0.5);
+  }
+  const wet = Math.min(taken * saltedOut, waterGrams * 0.9);
+  for (const id of waters) {
+    const grams = matter[id] ?? 0;
+    const share = kind(id).water && waterGrams > 0 ? (wet * grams) / waterGrams : 0;
+    inWater[id] = grams - share;
+    if (share > 0) inSolvent[id] = share;
+  }
+  return { inSolvent: inSolvent as Matter, inWater: inWater as Matter };
+}
+
+/** Salt takes the water's own: a saturated solution dissolves about a fifth of what water does. */
+function saltingOut(work: Worktop, salt: number): number {
+  const slope = work.assume(
+    {
+      key: 'saltingOut',
+      label: 'by how much salt lowers what water and solvent take of each other, per share of salt',
+      dim: 'number',
+      unit: '',
+      low: 2,
+      typical: 3,
+      high: 3.5,
+      aside: true,
+      why: 'brine of 26 % dissolves about a fifth of the ether that water does',
+    },
+    true,
+  );
+  return Math.max(0.15, 1 - slope.q.value * salt);
+}
+
+interface Volumes {
+  readonly organicVolume: number;
+  readonly aqueousVolume: number;
+}
+
+interface Balance extends Volumes {
+  /** Charge of what stays an ion, mol. */
+  readonly fixed: number;
+  /** What stays in the water altogether. */
+  readonly ions: readonly (IonSystem & { readonly moles: number })[];
+  readonly solutes: readonly Solute[];
+}
+
+/** Charge of the water layer against pH, mol; what sits in the organic layer carries none. */
+function chargeOf(balance: Balance): (pH: number) => number {
+  const litres = balance.aqueousVolume / 1000;
+  const solutes = balance.solutes.filter(({ system }) => system !== undefined);
+  const held = balance.ions.filter(({ gas }) => !gas);
+  const carbonate = balance.ions.reduce((all, { gas, moles }) => (gas ? all + moles : all), 0);
+  return (pH) => {
+    let sum = balance.fixed + (10 ** -pH - 10 ** (pH - pKw)) * litres;
+    for (const { moles, pKas, charge } of held) sum += moles * (charge - protonsGiven(pKas, pH));
+    if (carbonate > 0) sum -= Math.min(carbonate, stays(pH) * litres) * protonsGiven(carbonic, pH);
+    for (const solute of solutes) {
+      const { system, moles } = solute;
+      if (!system) continue;
+      const dissolved = moles * system.count * (1 - organicShare(solute, balance, pH));
+      sum += dissolved * (system.charge - protonsGiven(system.pKas, pH));
+    }
+    return sum;
+  };
+}
+
+/** pH at which the charges of the water layer balance. */
+function balancePH(balance: Balance): number {
+  const charge = chargeOf(balance);
+  const scale = (balance.aqueousVolume / 1000) * neutral;
+  // On this scale the excess of a strong acid or base is a straight line in pH: the root is found in a few steps.
+  const bent = (pH: number) => Math.asinh(charge(pH) / scale);
+  // Beyond what paper or electrode can tell, the end of the scale is said.
+  const ends = [bent(least_pH), bent(most_pH)] as const;
+  if (ends[0] <= 0) return least_pH;
+  if (ends[1] >= 0) return most_pH;
+  return findRoot(bent, least_pH, most_pH, 1e-6, ends);
+}
+
+/** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */
+const stays = (pH: number) =>
+  carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
+
+/**
+ * Carbonate that does not stay leaves as carbon dioxide; its cations stay in the account, as what they neutralize with.
+ */
+function releaseGas(
+  { work, aqueousVolume }: { readonly work: Worktop; readonly aqueousVolume: number },
+  aqueous: Record<string, number>,
+  pH: number,
+): Matter {
+  const { kind } = work.world;
+  const carbonates = Object.keys(aqueous).flatMap((id) => {
+    const { M } = kind(id);
+    const count = acidBaseOf(kind(id))?.systems.find((one) => one.gas)?.count ?? 0;
+    return count > 0 && M !== undefined ? [{ id, M, count, moles: (aqueous[id] ?? 0) / M }] : [];
+  });
+  const total = carbonates.reduce((sum, { moles, count }) => sum + moles * count, 0);
+  const leaving = total - (stays(pH) * aqueousVolume) / 1000;
+  if (!(leaving > 0)) return {};
+  let gas = 0;
+  for (const { id, M, count, moles } of carbonates) {
+    // Each gives by its share of all there is.
+    const gone = (moles * leaving) / total;
+    const freed = gone * count * implied.carbonDioxide.M;
+    aqueous[id] = (aqueous[id] ?? 0) - gone * M;
+    aqueous[withoutGas(id)] = (aqueous[withoutGas(id)] ?? 0) + gone * M - freed;
+    gas += freed;
+  }
+  return { [implied.carbonDioxide.id]: gas };
+}
+
+/** Densities of both layers, g/mL: which is on top. */
+export function layerDensities(work: Worktop, { organic, aqueous }: Pick<Layers, 'organic' | 'aqueous'>) {
+  const { kind } = work.world;
+  const density = (matter: Matter) => gramsOf(matter) / (millilitres(kind, matter) || 1);
+  return { organic: density(organic), aqueous: density(aqueous) };
+}

@@ -1,0 +1,407 @@
+import { AssumptionBook } from './assumptionBook';
+import { derive } from '../stoichiometry/derive';
+import { fromWorked } from '../quantity/worked';
+import { gramsOf, nothing, plus, times, without } from './matter/matter';
+import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from './matter/shelf';
+import { introduced } from './introduced';
+import { LossBook, nothingBooked } from './lossBook';
+import { madeAt } from './vessels';
+import { inSentence } from '../document/inSentence';
+import { rootOf } from '../document/reactions';
+import { scaleOf } from '../plan/scaleOf';
+import { stageBasis } from '../plan/stageBasis';
+import { volumeOf } from './volumes';
+import type { Assumption, AssumptionSpec, Scenario } from './assumption';
+import type { Content, PhaseKind, Shelf } from './matter/shelf';
+import type { Dim } from '../quantity/dims';
+import type { Facts } from '../plan/facts';
+import type { Means } from './means';
+import type { Booked } from './lossBook';
+import type { Kind } from './kinds';
+import type { Loss } from './loss';
+import type { Matter } from './matter/matter';
+import type { Plan } from '../plan/planTypes';
+import type { Extent, Reaction } from '../document/reaction';
+import type { Stage, Step } from '../document/steps';
+import type { Worked, WorkedInput } from '../quantity/worked';
+
+/** What of a plan a prediction rests on. */
+export type Foreseeable = Pick<Plan, 'doc' | 'lines' | 'charge' | 'factor'>;
+
+/** What all steps of a prediction share. */
+export interface World {
+  readonly plan: Foreseeable;
+  readonly facts: Facts;
+  readonly kind: (id: string) => Kind;
+  readonly scenario: Scenario;
+  /** What another step of the procedure is about. */
+  readonly means: (step: Step) => Means;
+}
+
+/** Matter that leaves the bench for good. */
+export interface Stream {
+  readonly to: 'air' | 'sample' | 'agent';
+  readonly matter: Matter;
+}
+
+/** Where a step begins. */
+export interface Before {
+  readonly shelf: Shelf;
+  /** Place in which the product is followed. */
+  readonly product: string;
+  /** Where each stage stood when it was measured for the last time. */
+  readonly stages?: Readonly<Record<string, string>>;
+  readonly booked?: Booked;
+}
+
+/** A step as the prediction sees it: the stage it works towards, and the reactions that run in it. */
+export interface Task {
+  readonly step: Step;
+  readonly stage?: Stage;
+  readonly runs: readonly { readonly reaction: Reaction; readonly to?: Extent }[];
+}
+
+/** What a step did. */
+export interface After extends Before {
+  readonly streams: readonly Stream[];
+  readonly losses: readonly Loss[];
+  readonly booked: Booked;
+  readonly assumptions: readonly Assumption[];
+  /** Charged at this step. */
+  readonly introduced: Matter;
+  /** Lines of the charge table that this was. */
+  readonly lines: readonly string[];
+  /** Worth saying beside the step. */
+  readonly remarks: readonly string[];
+  /** How much of an acid or base it takes to reach the pH that the step is for, against what is planned; infinite beyond twice as much. */
+  readonly takes?: number;
+  /** Places that the step touched, in order. */
+  readonly touched: readonly string[];
+  /** The most that each place held during the step. */
+  readonly peaks: Readonly<Record<string, Matter>>;
+}
+
+/**
+ * The vessels during one step. An operation takes, pours and loses here; every gram that is taken has to be put somewhere, so
+ * that mass is conserved whatever an operation does. It lives for one step and is then read out with {@link Worktop.after}.
+ */
+export class Worktop<S extends string = string> {
+  readonly step: Step;
+  readonly stage: Stage | undefined;
+  readonly runs: Task['runs'];
+  readonly book: LossBook;
+  private readonly granted: AssumptionBook;
+  /** The reactions of the step had their place. */
+  reacted = false;
+  /** How often the step is done, at the least; each time takes its part of the lines. */
+  private rounds: number;
+  private round = 0;
+  /** Vessel that a line of the step went into last: what the step lets run runs there. */
+  entered: string | undefined;
+  private shelf: Record<string, Content>;
+  private followed: string;
+  private readonly stages: Readonly<Record<string, string>>;
+  private readonly streams: Stream[] = [];
+  private readonly said: string[] = [];
+  private takes: number | undefined;
+  private readonly touched: string[] = [];
+  private readonly peaks: Record<string, Matter> = {};
+  private charged: Matter = nothing;
+  private readonly lines: string[] = [];
+
+  constructor(
+    readonly world: World,
+    { step, stage, runs }: Task,
+    before: Before,
+  ) {
+    this.step = step;
+    this.stage = stage;
+    this.runs = runs;
+    this.shelf = { ...before.shelf };
+    this.followed = before.product;
+    this.stages = before.stages ?? {};
+    this.book = new LossBook(step.id, stage?.id, before.booked ?? nothingBooked);
+    this.granted = new AssumptionBook(step, world.scenario);
+    this.rounds = step.repeat?.least ?? 1;
+  }
+
+  /** Whether the step is done once more. What was worth saying is what the last time shows. */
+  again(): boolean {
+    this.round += 1;
+    if (this.round >= this.rounds) return false;
+    this.reacted = false;
+    this.said.length = 0;
+    return true;
+  }
+
+  /** How often the step was reckoned as a whole. */
+  get times(): number {
+    return this.round;
+  }
+
+  get isLastRound(): boolean {
+    return this.round === this.rounds - 1;
+  }
+
+  /** The portions of a line are the rounds of the step, or as many as it is done at the least: they are worked off by the one who asks. */
+  takeRounds(line: string): number {
+    const portions = Math.max(this.world.facts.lines.get(line)?.portions ?? 1, this.rounds);
+    this.rounds = 1;
+    return portions;
+  }
+
+  /** Place in which the product is. */
+  get product(): string {
+    return this.followed;
+  }
+
+  /** From now on the product is followed there. */
+  follow(place: string): void {
+    this.followed = place;
+  }
+
+  /** Vessel that the step names for a use, or else the one given. */
+  place(use: S, otherwise: string = this.followed): string {
+    return this.step.uses?.[use] ?? otherwise;
+  }
+
+  /** Vessel that the step names for a use, if it does. */
+  named(use: S): string | undefined {
+    return this.step.uses?.[use];
+  }
+
+  /** Vessel for what the step makes: the one it names, or the place that its slot declares, a cake on its paper or the filtrate under it. */
+  receiver(use: S): string {
+    return this.step.uses?.[use] ?? madeAt(this.step.id, use);
+  }
+
+  content(place: string): Content {
+    return this.shelf[place] ?? emptyVessel;
+  }
+
+  phase(place: string, kind: PhaseKind): Matter {
+    return phaseOf(this.content(place), kind);
+  }
+
+  whole(place: string): Matter {
+    return wholeOf(this.content(place));
+  }
+
+  /**
+   * A line of the charge table comes onto the bench: its substance and what it is dissolved in; or what the line takes from a stage, out of
+   * the place in which the stage stood when it was measured.
+   */
+  introduce(line: string): Matter {
+    if (!this.lines.includes(line)) this.lines.push(line);
+    const supply = this.world.facts.lines.get(line)?.line.supply;
+    if (supply) return this.takeOn(line, supply.stage);
+    const all = introduced(this, line);
+    const matter = this.rounds > 1 ? times(all, 1 / this.rounds) : all;
+    this.charged = plus(this.charged, matter);
+    return matter;
+  }
+
+  /**
+   * As much of a stage as the line takes, at most what there is of it. What is foreseen to be lacking is a loss of what is made of it,
+   * what is foreseen beyond the plan stays behind.
+   */
+  private takeOn(line: string, stage: string): Matter {
+    const { plan, facts } = this.world;
+    const place = this.stages[stage];
+    const found = plan.doc.stages.find(({ id }) => id === stage);
+    if (place === undefined || !found) return nothing;
+    const whole = plan.charge.rows.get(line)?.total.mass?.q.value;
+    const wanted = whole === undefined ? undefined : whole / this.rounds;
+    // Per cent of a stage are of its substance, grams are of all that was weighed.
+    const pure = facts.lines.get(line)?.line.entered.by === 'expected';
+    const there = pure ? (this.whole(place)[found.substance] ?? 0) : gramsOf(this.whole(place));
+    const rest = 1 / (this.rounds - this.round);
+    const share = wanted === undefined ? rest : there <= wanted ? 1 : wanted / there;
+    if (wanted !== undefined && wanted > 0 && there < wanted) this.loseForLack(found, there, wanted);
+    return phaseKinds.reduce(
+      (sum, kind) => plus(sum, this.take(place, kind, times(this.phase(place, kind), share))),
+      nothing,
+    );
+  }
+
+  private loseForLack(of: Stage, there: number, wanted: number): void {
+    const { doc, charge } = this.world.plan;
+    const whole = this.stage && stageBasis({ doc, charge }, rootOf(doc, this.stage));
+    if (whole)
+      this.lose(
+        'lacking',
+        `less of the ${inSentence(of.name)} than the plan takes`,
+        this.foreseenShare(whole.q.value, of.substance, 1 - there / wanted),
+      );
+  }
+
+  put(place: string, kind: PhaseKind, matter: Matter): void {
+    if (gramsOf(matter) === 0) return;
+    const { poured: _p, raffinate: _r, ...content } = this.content(place);
+    this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
+  }
+
+  /** Only what clings to the glass is left. */
+  pouredOut(place: string): void {
+    this.set(place, { ...this.content(place), poured: true });
+  }
+
+  /** What is left in it an extraction has done with. */
+  leftBehind(place: string): void {
+    this.set(place, { ...this.content(place), raffinate: true });
+  }
+
+  /** Takes a part of a phase away and hands it over. */
+  take(place: string, kind: PhaseKind, part: Matter): Matter {
+    const content = this.content(place);
+    this.set(place, withPhase(content, kind, without(phaseOf(content, kind), part)));
+    return part;
+  }
+
+  /** Takes a part out of all phases in which it is, in proportion; at most what is there. */
+  draw(place: string, part: Matter): Matter {
+    const whole = this.whole(place);
+    let drawn = nothing;
+    for (const kind of phaseKinds) {
+      const phase = this.phase(place, kind);
+      const ids = Object.keys(part).filter((id) => (phase[id] ?? 0) > 0);
+      const share = (id: string) => Math.min(1, (part[id] ?? 0) / (whole[id] ?? 1));
+      drawn = plus(
+        drawn,
+        this.take(place, kind, Object.fromEntries(ids.map((id) => [id, (phase[id] ?? 0) * share(id)]))),
+      );
+    }
+    return drawn;
+  }
+
+  takeAll(place: string, kind: PhaseKind): Matter {
+    return this.take(place, kind, this.phase(place, kind));
+  }
+
+  /** Pours everything over, phase by phase. */
+  pour(from: string, to: string): void {
+    if (from === to) return;
+    for (const kind of phaseKinds) this.put(to, kind, this.takeAll(from, kind));
+  }
+
+  /** Replaces the phases of a place by others of the same mass. */
+  rearrange(place: string, phases: Content['phases']): void {
+    const before = this.whole(place);
+    const content: Content = { ...this.content(place), phases };
+    const difference = gramsOf(wholeOf(content)) - gramsOf(before);
+    if (Math.abs(difference) > 1e-9 * Math.max(1, gramsOf(before)))
+      throw new RangeError(`${this.step.id}: ${difference} g came from nowhere`);
+    this.set(place, content);
+  }
+
+  temperature(place: string, temperature_C: number): void {
+    this.set(place, { ...this.content(place), temperature_C });
+  }
+
+  leave(to: Stream['to'], matter: Matter): void {
+    if (gramsOf(matter) > 0) this.streams.push({ to, matter });
+  }
+
+  /** Registers what a model has to take for granted, and gives the value of the scenario. */
+  assume<D extends Dim>(spec: AssumptionSpec<D>, everywhere = false): Worked<D> {
+    return this.granted.assume(spec, everywhere);
+  }
+
+  /** Registers a loss of what the stage will weigh. */
+  lose(
+    key: string,
+    label: string,
+    mass: Worked<'mass'>,
+    of: { readonly stage?: string | undefined; readonly reaction?: string } = {},
+  ): void {
+    this.book.add(key, { label, mass, ...of });
+  }
+
+  /** Says how much of what the step adds its end point takes, against what is planned. */
+  endPointTakes(share: number): void {
+    this.takes = share;
+  }
+
+  remark(text: string): void {
+    this.said.push(text);
+  }
+
+  /** What the document writes at its own scale, at the scale of the plan. */
+  scaled(written: number): number {
+    return written * scaleOf(this.world.plan);
+  }
+
+  /** Volume of some matter as a working names it. */
+  volume(matter: Matter): Worked<'volume'> {
+    return volumeOf(this.world.kind, matter);
+  }
+
+  /** A predicted number as an input of a working. */
+  foreseen<D extends Dim>(dim: D, value: number, unit: string, of: string): WorkedInput {
+    return { q: { dim, value }, unit, figures: 3, source: { at: 'prediction', id: of } };
+  }
+
+  /** A mass that the prediction holds, taken as it is. */
+  foreseenMass(value: number, of: string): Worked<'mass'> {
+    return derive({
+      formula: 'taken',
+      dim: 'mass',
+      unit: 'g',
+      value,
+      inputs: { x: this.foreseen('mass', value, 'g', of) },
+      figures: 2,
+      certain: 'modelled',
+    });
+  }
+
+  /** A share of a mass, both as the prediction finds them. */
+  foreseenShare(grams: number, of: string, share: number): Worked<'mass'> {
+    return derive({
+      formula: 'shareForeseen',
+      dim: 'mass',
+      unit: 'g',
+      value: grams * share,
+      inputs: { m: this.foreseen('mass', grams, 'g', of), q: this.foreseen('fraction', share, '%', of) },
+      figures: 2,
+      certain: 'modelled',
+    });
+  }
+
+  /** A share of a mass that the prediction holds. */
+  shareOf(grams: number, of: string, share: Worked<'fraction'>): Worked<'mass'> {
+    return derive({
+      formula: 'shareLost',
+      dim: 'mass',
+      unit: 'g',
+      value: grams * share.q.value,
+      inputs: { m: this.foreseen('mass', grams, 'g', of), f: fromWorked(share) },
+      figures: 2,
+      certain: 'modelled',
+    });
+  }
+
+  after(): After {
+    return {
+      shelf: this.shelf,
+      product: this.followed,
+      stages: this.stages,
+      streams: this.streams,
+      losses: this.book.losses,
+      booked: this.book.booked,
+      assumptions: this.granted.all,
+      introduced: this.charged,
+      lines: this.lines,
+      remarks: this.said,
+      ...(this.takes === undefined ? {} : { takes: this.takes }),
+      touched: this.touched,
+      peaks: this.peaks,
+    };
+  }
+
+  private set(place: string, content: Content): void {
+    this.shelf[place] = content;
+    if (!this.touched.includes(place)) this.touched.push(place);
+    const whole = wholeOf(content);
+    if (gramsOf(whole) > gramsOf(this.peaks[place] ?? nothing)) this.peaks[place] = whole;
+  }
+}
