@@ -1,8 +1,10 @@
 import { batchDistillation } from '@/core/models/distillation/batchDistillation';
 import { computePlan } from '@/core/plan/plan';
+import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { planOf } from '@/core/process/planOf';
 import { processPlan } from '@/core/process/processPlan';
 import { summary } from './timings';
+import { wastePlan } from '@/core/waste/wastePlan';
 import type { Liquid } from '@/core/models/distillation/binaryPair';
 import type { Preparation } from '@/core/document/document';
 
@@ -48,6 +50,15 @@ function time(runs: number, work: (i: number) => void): string {
     const written = Array.from({ length: 20 }, (_, i) => ({ ...sixty(doc), spare_percent: i }));
     const said = time(200, (i) => void planOf(written[i % written.length] as Preparation));
     return `recalculation of everything, 60 steps, ${doc.title}: ${said}`;
+  }),
+  ...docs.map((doc) => {
+    const written = Array.from({ length: 20 }, (_, i) => ({ ...sixty(doc), spare_percent: i }));
+    const said = time(100, (i) => {
+      const { plan, process } = planOf(written[i % written.length] as Preparation);
+      hazardFindings(plan, process.prediction);
+      wastePlan(plan, process.prediction);
+    });
+    return `the same with hazards and waste, ${doc.title}: ${said}`;
   }),
   `distillation, 10 stages, 200 points: ${time(60, (i) => {
     batchDistillation({

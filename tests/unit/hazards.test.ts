@@ -10,6 +10,7 @@ import { taken } from '../support/library';
 import { endsOf } from '@/core/waste/pours';
 import { foreseeSteps } from '@/core/process/predictProcess';
 import { gramsOf, nothing, plus } from '@/core/worktop/matter/matter';
+import { planOf } from '@/core/process/planOf';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, smallPreparation, shipped, shippedPreparations } from '../support/preparations';
 import type { ChargeLine, Entered, Preparation, Role } from '@/core/document/document';
@@ -369,3 +370,12 @@ test('what must not meet in a bottle is said, and a line can send it elsewhere',
 test('a substance without a stream is asked about', () => {
   expect(wastePlan(computePlan(dienone())).findings.map(({ rule }) => rule)).toContain('waste.unassigned');
 });
+
+test.each(shippedPreparations())(
+  '%s: looked at once for all, hazards and waste find what each finds alone',
+  (_, doc) => {
+    const { plan, process } = planOf(doc);
+    expect(hazardFindings(plan, process.prediction)).toEqual(hazardFindings(plan));
+    expect(wastePlan(plan, process.prediction)).toEqual(wastePlan(plan));
+  },
+);

@@ -119,7 +119,7 @@ const acid: Kind = (substance) => acidProtons(substance.formula, groupsOf(substa
 const hydroxide = group('hydroxide');
 
 /** Kinds of matter by what it does to others. */
-export const kinds = {
+const tests = {
   acid,
   mineralAcid,
   strongAcid,
@@ -229,4 +229,21 @@ export const kinds = {
     hasStatement(substance, 'H224', 'H225', 'H226', 'H228') || Number(substance.flash?.digits ?? NaN) <= 60,
 } as const satisfies Record<string, Kind>;
 
-export type MaterialKind = keyof typeof kinds;
+export type MaterialKind = keyof typeof tests;
+
+/** A test whose answer is kept with the substance: rules ask the same of it at every step, and it never changes. */
+function kept(test: Kind): Kind {
+  const answers = new WeakMap<Judged, boolean>();
+  return (substance) => {
+    const before = answers.get(substance);
+    if (before !== undefined) return before;
+    const answer = test(substance);
+    answers.set(substance, answer);
+    return answer;
+  };
+}
+
+/** What a substance is to the rules: each kind is a test. */
+export const kinds = Object.fromEntries(Object.entries(tests).map(([name, test]) => [name, kept(test)])) as Readonly<
+  Record<MaterialKind, Kind>
+>;

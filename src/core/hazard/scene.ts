@@ -1,10 +1,10 @@
 import { findOperation } from '../operations/registry';
 import { has, namedBy } from '../operations/named';
-import { foreseeSteps } from '../process/predictProcess';
 import { leftOf, rightOf } from '../document/reactions';
 import { introduced } from '../worktop/introduced';
 import type { Bringing } from '../worktop/introduced';
 import { wholeOf } from '../worktop/matter/shelf';
+import type { Foreseen } from '../process/predictProcess';
 import type { Conditions } from '../operations/conditions';
 import type { Judged } from './materials';
 import type { Kind } from '../worktop/kinds';
@@ -58,8 +58,7 @@ export interface Scene {
 const least_g = 1e-3;
 
 /** The steps of a plan, each with what is where by then; a last one for lines that no step takes. */
-export function scenesOf(plan: PlanSeen): readonly Scene[] {
-  const { steps, world } = foreseeSteps(plan);
+export function scenesOf(plan: PlanSeen, { steps, world }: Foreseen): readonly Scene[] {
   const { kind } = world;
   const foreseen = new Map(steps.map((one) => [one.step.id, one]));
   const { doc } = plan;
@@ -172,13 +171,23 @@ function presentIn(
   return found;
 }
 
+const judged = new WeakMap<Judged, Judged>();
+
+/** The same object for the same substance, wherever it stands: what is found out about it is kept with it. */
+function withGroups(substance: Judged, groups: Kind['groups']): Judged {
+  if (substance.groups || Object.keys(groups).length === 0) return substance;
+  const known = judged.get(substance) ?? { ...substance, groups };
+  judged.set(substance, known);
+  return known;
+}
+
 function presentOf({ id, name, substance, groups, M, invented }: Kind, grams: number | undefined): Present | undefined {
   if (!substance) return undefined;
   return {
     id,
     name,
     ...(invented ? { invented } : {}),
-    substance: substance.groups ? substance : { ...substance, ...(Object.keys(groups).length > 0 ? { groups } : {}) },
+    substance: withGroups(substance, groups),
     ...(grams === undefined ? {} : { grams, ...(M === undefined ? {} : { moles: grams / M }) }),
   };
 }

@@ -39,9 +39,14 @@ export interface MassRange {
   readonly high: number;
 }
 
-/** The whole procedure as the models see it. */
-export interface Prediction {
+/** What every vessel holds after every step, and what the models know: hazards, waste and the proof-reader look at the same. */
+export interface Foreseen {
   readonly steps: readonly StepPrediction[];
+  readonly world: World;
+}
+
+/** The whole procedure as the models see it. */
+export interface Prediction extends Foreseen {
   readonly stages: readonly StagePrediction[];
   readonly assumptions: readonly Assumption[];
   /** By stage, from the ranges of the assumptions: found when somebody asks, since most of the time goes into it. */
@@ -54,24 +59,24 @@ export interface Prediction {
  * it is made, and the other end follows by proportion; the changes add in quadrature, as independent uncertainties do (GUM, 5.1.2), and go through the later steps undiminished (first order).
  */
 export function predictProcess(plan: Foreseeable): Prediction {
-  const facts = factsOf(plan.doc);
-  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
+  const world = worldOf(plan);
   const runs = run(world);
   const steps = runs.map(({ prediction }) => prediction);
   const assumptions = unique(steps.flatMap((one) => one.assumptions));
   const stages = stagesOf(plan, steps);
   let found: ReadonlyMap<string, MassRange> | undefined;
   const ranges = () => (found ??= rangesOf(world, runs, { assumptions, stages }));
-  return { steps, assumptions, stages, ranges };
+  return { steps, world, assumptions, stages, ranges };
 }
 
-/** The steps alone, without the ranges of what they weigh: cheap, for rules that ask what is where by then. */
-export function foreseeSteps(plan: Foreseeable): {
-  readonly steps: readonly StepPrediction[];
-  readonly world: World;
-} {
+function worldOf(plan: Foreseeable): World {
   const facts = factsOf(plan.doc);
-  const world: World = { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
+  return { plan, facts, kind: kindsOf(facts), scenario: {}, means: meansOf };
+}
+
+/** The steps alone, without what the stages weigh: for those who have no prediction of the whole. */
+export function foreseeSteps(plan: Foreseeable): Foreseen {
+  const world = worldOf(plan);
   return { steps: run(world).map(({ prediction }) => prediction), world };
 }
 

@@ -2,25 +2,24 @@ import { acidFor, bicarbonateFor } from './neutralizing';
 import { derive } from '../stoichiometry/derive';
 import { endsOf, freedBy, hydrolysed, met } from './pours';
 import { fact, finding } from '../finding/finding';
-import { foreseeSteps } from '../process/predictProcess';
 import { kinds } from '../hazard/materials';
 import { densityIn } from '../worktop/volumes';
 import { implied } from '../worktop/kinds';
 import { molarVolume_L } from '../models/molarVolume';
 import { wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
-import type { Foreseeable, World } from '../worktop/worktop';
+import type { Foreseen } from '../process/predictProcess';
+import type { World } from '../worktop/worktop';
 import type { Pour } from './pours';
 import type { Residue } from './residues';
 import type { Substance } from '../document/document';
 
 /** What is poured away at the end of a procedure, as residues of the streams and by vessel. */
-export function ofProcess(plan: Foreseeable): {
+export function ofProcess({ steps, world }: Foreseen): {
   readonly residues: readonly Residue[];
   readonly pours: readonly Pour[];
   readonly findings: readonly Finding[];
 } {
-  const { steps, world } = foreseeSteps(plan);
   const { pours } = endsOf(world, steps);
   return {
     residues: pours.flatMap((pour) => residuesOf(world, pour)),

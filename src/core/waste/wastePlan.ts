@@ -1,3 +1,4 @@
+import { foreseeSteps } from '../process/predictProcess';
 import { acidAmount, carbonDioxide } from '../hazard/gas';
 import { derive } from '../stoichiometry/derive';
 import { fact, finding } from '../finding/finding';
@@ -13,6 +14,7 @@ import { residues } from './residues';
 import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
 import type { Plan } from '../plan/planTypes';
+import type { Foreseen } from '../process/predictProcess';
 import type { Foreseeable } from '../worktop/worktop';
 import type { Pour } from './pours';
 import type { Residue } from './residues';
@@ -45,9 +47,11 @@ export interface WastePlan {
  * What each waste stream receives: by vessel and layer at the end of the procedure, what was lost on the way included; with what is kept,
  * what left as gas and what went into samples it adds up to what was charged. Before there is a procedure, what the equation leaves at
  * full conversion.
+ *
+ * @param foreseen of this very plan, where it is at hand
  */
-export function wastePlan(plan: Foreseeable): WastePlan {
-  const poured = plan.doc.steps.length > 0 ? ofProcess(plan) : undefined;
+export function wastePlan(plan: Foreseeable, foreseen: Foreseen = foreseeSteps(plan)): WastePlan {
+  const poured = plan.doc.steps.length > 0 ? ofProcess(foreseen) : undefined;
   const all = (poured?.residues ?? residues(plan)).filter(({ mass }) => mass === undefined || mass.q.value > 0);
   const streams = wasteStreamIds
     .map((stream) =>

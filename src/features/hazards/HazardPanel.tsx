@@ -14,10 +14,10 @@ type Part = keyof typeof parts;
 
 /** Hazards of the plan: by substance, by step, and what goes into which waste. They remind; they authorize nobody. */
 export function HazardPanel() {
-  const { id, plan } = usePlanView();
+  const { id, plan, process } = usePlanView();
   const [part, setPart] = useState<Part>('substances');
-  const findings = useMemo(() => hazardFindings(plan), [plan]);
-  const waste = useMemo(() => wastePlan(plan), [plan]);
+  const findings = useMemo(() => hazardFindings(plan, process.prediction), [plan, process]);
+  const waste = useMemo(() => wastePlan(plan, process.prediction), [plan, process]);
   const cautions = findings.filter(({ severity }) => severity !== 'note').length;
   const dangerous = plan.doc.substances.filter(({ hazards }) => hazards?.signal === 'danger').length;
   return (

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { foreseeSteps } from '@/core/process/predictProcess';
 import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { scaledPlan } from '@/core/process/planOf';
@@ -37,8 +38,9 @@ export function HazardSheet({
 }) {
   const { id, version, doc } = stored;
   const plan = useMemo(() => scaledPlan(doc), [doc]);
-  const findings = useMemo(() => hazardFindings(plan), [plan]);
-  const waste = useMemo(() => wastePlan(plan), [plan]);
+  const foreseen = useMemo(() => foreseeSteps(plan), [plan]);
+  const findings = useMemo(() => hazardFindings(plan, foreseen), [plan, foreseen]);
+  const waste = useMemo(() => wastePlan(plan, foreseen), [plan, foreseen]);
   const { dangerous, harmless, unknown } = useMemo(() => sorted(plan), [plan]);
   const words = precautionsFor(dangerous.flatMap(({ hazards }) => hazards?.statements ?? []));
   return (

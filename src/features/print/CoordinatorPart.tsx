@@ -16,7 +16,7 @@ const shown = (one: Worked | undefined) => (one ? format(one.q, one.unit, { figu
 export function CoordinatorPart({ plan, process }: { readonly plan: Plan; readonly process: ProcessPlan }) {
   const { doc } = plan;
   const { total_min, attended_min, stops } = process.timeline;
-  const hazards = hazardFindings(plan);
+  const hazards = hazardFindings(plan, process.prediction);
   const grave = (finding: Finding) => finding.severity !== 'note';
   return (
     <>
@@ -94,7 +94,7 @@ export function CoordinatorPart({ plan, process }: { readonly plan: Plan; readon
             </tr>
           </thead>
           <tbody>
-            {wastePlan(plan).streams.map(({ stream, mass, volume, classMass, classVolume }) => (
+            {wastePlan(plan, process.prediction).streams.map(({ stream, mass, volume, classMass, classVolume }) => (
               <tr key={stream}>
                 <th>{wasteStreams[stream].name}</th>
                 <td className="r">{shown(volume ?? mass)}</td>
