@@ -22,7 +22,7 @@ test.each([...shippedPreparations(), ['odd operations', oddOperations()] as cons
       step.asks
         .flatMap((ask) => bodiesOf(step, ask))
         .flatMap((body) => {
-          const draft = { id, v: 1, log: id, body, at: instant, deviceAt: instant, device: 'tablet', saw: 0 };
+          const draft = { id, v: 2, log: id, body, at: instant, deviceAt: instant, device: 'tablet', saw: 0 };
           try {
             draftSchema.validateSync(draft);
             return [];
