@@ -4,14 +4,14 @@ import type { Course } from '@/core/conventions/course';
 import type { EntrySummary, FoundEntries, ReferenceQuery } from '@/core/reference/search';
 import type { Substance } from '@/core/document/document';
 import type { Admission } from '@/core/people/class';
-import type { Decision } from '@/core/versions/proposals';
+import type { ProposalDecision } from '@/core/versions/proposals';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
 import type { PrintState, SheetId } from '@/core/sheet/sheets';
 import type { ReferenceSolution } from '@/core/reference/solution';
-import type { NewerVersion, Shelf, ShelfPage, ShelfQuery, StoredBlock } from '@/core/library/stored';
+import type { NewerVersion, ShelfNote, ShelfPage, ShelfQuery, StoredBlock } from '@/core/library/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
 import type {
   BenchPin,
@@ -88,8 +88,9 @@ export const api = {
       'GET',
       `/preparations?${new URLSearchParams(Object.entries(query).map(([key, value]) => [key, String(value)])).toString()}`,
     ),
-  setShelf: (id: string, shelf: Shelf) => call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
-  decideProposal: (id: string, proposal: string, decision: Decision) =>
+  setShelf: (id: string, shelf: ShelfNote) =>
+    call<undefined>('PUT', `/preparations/${id}/shelf`, JSON.stringify(shelf)),
+  decideProposal: (id: string, proposal: string, decision: ProposalDecision) =>
     call<undefined>('PUT', `/preparations/${id}/proposals`, JSON.stringify({ proposal, decision })),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
   askForPrint: (sheet: SheetId, preparation: string) =>

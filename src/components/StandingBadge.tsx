@@ -1,10 +1,10 @@
 import { Icon } from './Icon';
-import type { Standing } from '@/core/reference/confirmation';
+import type { FieldStanding } from '@/core/reference/confirmation';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 
 /** How far a value can be trusted, in shape and words. "Confirm" asks somebody to compare it with a source. */
-export function StandingBadge({ standing }: { readonly standing: Standing | undefined }) {
+export function StandingBadge({ standing }: { readonly standing: FieldStanding | undefined }) {
   switch (standing?.is) {
     case undefined:
       return null;

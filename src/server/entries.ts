@@ -2,7 +2,7 @@ import 'server-only';
 import { keptNames, nameOf } from './authorNames';
 import { rows } from './tables';
 import type { Transaction } from 'sequelize';
-import type { Content, Entry } from '@/core/record/entry';
+import type { EntryContent, Entry } from '@/core/record/entry';
 import type { Mark, News } from '@/core/record/mark';
 
 /** An entry as its table holds it. */
@@ -44,7 +44,7 @@ export async function goesOnFrom(log: string, { seq, chain }: Mark): Promise<boo
 export async function toEntries(found: readonly EntryRow[], transaction?: Transaction): Promise<readonly Entry[]> {
   // Spreading what was just parsed costs three times as much as adding to it (measured: 500 entries, 9 ms and 4 ms).
   const entries = found.map(({ seq, received, content, chain, stored }) =>
-    Object.assign(JSON.parse(stored) as Content, {
+    Object.assign(JSON.parse(stored) as EntryContent, {
       seq,
       received: new Date(received).toISOString(),
       content,

@@ -5,14 +5,14 @@ import { isOpenClass } from './access';
 import { projectionsOf } from './projections';
 import { rows, run } from './tables';
 import type { Identity } from '@/core/identity';
-import type { ClassSaid, Decision, Proposal } from '@/core/versions/proposals';
+import type { ClassSaid, ProposalDecision, Proposal } from '@/core/versions/proposals';
 
 // What classes said longer ago is in the versions since.
 const mostClasses = 12;
 
 /** A proposal with what was decided about it. */
 export interface DecidedProposal extends Proposal {
-  readonly decision: Decision;
+  readonly decision: ProposalDecision;
 }
 
 /** What the last classes of a preparation propose for its next version, of those that are open to whoever asks. */
@@ -31,7 +31,7 @@ export async function proposalsOf({ id: user, role }: Identity, id: string): Pro
     });
   const decided = new Map(
     (
-      await rows<{ proposal: string; decision: Decision }>(
+      await rows<{ proposal: string; decision: ProposalDecision }>(
         'SELECT proposal, decision FROM proposal_decisions WHERE preparation_id = :id',
         { id },
       )
@@ -41,7 +41,7 @@ export async function proposalsOf({ id: user, role }: Identity, id: string): Pro
 }
 
 /** Keeps what was decided about a proposal. */
-export async function decide(id: string, proposal: string, decision: Decision, by: string): Promise<void> {
+export async function decide(id: string, proposal: string, decision: ProposalDecision, by: string): Promise<void> {
   await findPreparation(id);
   await run(
     `INSERT INTO proposal_decisions (preparation_id, proposal, decision, author_name, decided_at)

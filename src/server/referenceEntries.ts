@@ -5,7 +5,7 @@ import { ValidationError } from 'yup';
 import { AppError } from './appError';
 import { pickEntry, readConfirmations, readLibrary } from './referenceLibrary';
 import { insert } from './tables';
-import { confirmationOf, contentOf } from '@/core/reference/confirmation';
+import { confirmationOf, confirmedContent } from '@/core/reference/confirmation';
 import { groupCounts } from '@/core/reference/groups';
 import { sameAtoms } from '@/core/compound/sameAtoms';
 import { solutionSchema, substanceSchema } from '@/core/reference/schema';
@@ -142,7 +142,7 @@ export async function confirmField(
   const library = await readLibrary();
   const entry = library.substances.get(id) ?? library.solutions.get(id);
   if (!entry) throw new AppError('notFound', 'There is no such entry in the reference.');
-  if (contentOf(entry, field) !== content)
+  if (confirmedContent(entry, field) !== content)
     throw new AppError('stale', 'This value was changed meanwhile. Reload the entry and look again.');
   const now = confirmationOf(await readConfirmations(id), entry, field);
   if ((now !== undefined) === holds) return;

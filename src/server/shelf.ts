@@ -7,7 +7,14 @@ import { offThread } from './offThread/offThread';
 import { periodMinutes, shortMinutes } from '@/core/library/lengths';
 import type { Card } from '@/core/library/card';
 import type { Identity } from '@/core/identity';
-import type { LastRun, Level, PreparationSummary, Shelf, ShelfPage, ShelfQuery } from '@/core/library/stored';
+import type {
+  LastRun,
+  LearnerLevel,
+  PreparationSummary,
+  ShelfNote,
+  ShelfPage,
+  ShelfQuery,
+} from '@/core/library/stored';
 
 /** Preparations on one page of the shelf. */
 export const shelfPage = 24;
@@ -20,7 +27,7 @@ interface Row {
   readonly updated_at: Date;
   readonly card: string | null;
   readonly tags: string;
-  readonly level: Level | '';
+  readonly level: LearnerLevel | '';
   readonly archived_at: Date | null;
 }
 
@@ -147,7 +154,7 @@ async function lastRuns({ id: user, role }: Identity, ids: readonly string[]): P
 /** Says how a preparation stands on the shelf. Nothing of its document changes. */
 export async function setShelf(
   id: string,
-  { tags, level = '', archived }: Omit<Shelf, 'level'> & { readonly level?: Level | '' },
+  { tags, level = '', archived }: Omit<ShelfNote, 'level'> & { readonly level?: LearnerLevel | '' },
 ): Promise<void> {
   const [row] = await rows<{ id: string }>('SELECT id FROM preparations WHERE id = :id', { id });
   if (!row) throw new AppError('notFound', 'There is no such preparation.');

@@ -8,7 +8,7 @@ import {
   setCourseOfPreparation,
 } from '@/server/courses';
 import { confirmField, saveEntry, withdrawEntry } from '@/server/referenceEntries';
-import { contentOf } from '@/core/reference/confirmation';
+import { confirmedContent } from '@/core/reference/confirmation';
 import { createPreparation } from '@/server/preparations';
 import { database } from '@/server/database';
 import { exportReference, readCandidates } from '@/server/referenceFiles';
@@ -138,7 +138,7 @@ test('a confirmation holds for the value that was seen, is taken back, and comes
     ketone({ id: 'confirmed', name: 'Confirmed', values: { flash: { digits, source: 'x' } } });
   const standing = async () => (await findPicked('confirmed')).standings.flash;
   await save(flash('49'));
-  const content = contentOf(flash('49'), 'flash') ?? '';
+  const content = confirmedContent(flash('49'), 'flash') ?? '';
   await confirmField('confirmed', 'flash', content, true, 'coordinator');
   await confirmField('confirmed', 'flash', content, true, 'coordinator');
   expect(await standing()).toMatchObject({ is: 'confirmed', by: 'coordinator' });

@@ -1,6 +1,6 @@
 import { documentOf } from './preparations';
 import groupsByStructure from './ownGroups.json';
-import type { Preparation, Role, Substance } from '@/core/document/document';
+import type { Preparation, LineRole, Substance } from '@/core/document/document';
 
 /** A caution by its rule (without "hazard."), at a step. */
 export type Mark = readonly [step: string, ...rules: readonly string[]];
@@ -16,7 +16,9 @@ export interface Own {
   /** Coefficients are one; "a + b = p + w". */
   readonly equation?: string;
   /** id: substance, role, amount ("5.0 g", "10 mL 2 M", "some"), vessel. */
-  readonly lines: Readonly<Record<string, readonly [substance: string, role: Role, amount: string, vessel?: string]>>;
+  readonly lines: Readonly<
+    Record<string, readonly [substance: string, role: LineRole, amount: string, vessel?: string]>
+  >;
   /** id, operation, parameters, vessels. */
   readonly steps: readonly (readonly [
     id: string,

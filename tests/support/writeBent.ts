@@ -12,7 +12,7 @@ import { readRoster } from '@/server/roster';
 import { sealHead } from '@/server/seals';
 import { sha256 } from '@/server/hash';
 import { storeDraft } from '@/server/record';
-import type { Content } from '@/core/record/entry';
+import type { EntryContent } from '@/core/record/entry';
 import type { Identity } from '@/core/identity';
 
 // Run by a browser test: every kind of entry with every field bent is sent to the records of a class (the first bench's and the
@@ -66,7 +66,7 @@ for (const draft of bentDrafts(other, target.id, target.content, 400)) {
   const { k } = draft['body'] as { readonly k?: unknown };
   if (typeof k !== 'string' || !/^\w{0,20}$/.test(k)) continue;
   const author = { id: second?.id ?? '', name: second?.name ?? '', role: 'group' as const };
-  const content = { ...draft, author } as unknown as Content;
+  const content = { ...draft, author } as unknown as EntryContent;
   const received = new Date().toISOString();
   const last = held.at(-1);
   const bare = { content: contentHash(content, sha256), seq: (last?.seq ?? 0) + 1, received };

@@ -13,10 +13,10 @@ import { gramsOf, nothing, plus } from '@/core/worktop/matter/matter';
 import { planOf } from '@/core/process/planOf';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { acetanilide, dienone, smallPreparation, shipped, shippedPreparations } from '../support/preparations';
-import type { ChargeLine, Entered, Preparation, Role } from '@/core/document/document';
+import type { ChargeLine, Entered, Preparation, LineRole } from '@/core/document/document';
 import type { RuleId } from '@/core/words/rules';
 
-type Charged = readonly [id: string, role: Role, entered: Entered];
+type Charged = readonly [id: string, role: LineRole, entered: Entered];
 const mL = (digits: string): Entered => ({ by: 'volume', digits, unit: 'mL' });
 const g = (digits: string): Entered => ({ by: 'mass', digits, unit: 'g' });
 

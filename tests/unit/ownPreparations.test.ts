@@ -9,7 +9,7 @@ import { wastePlan } from '@/core/waste/wastePlan';
 import { ownDocument, ownPreparations } from '../support/ownPreparations';
 import { shipped, smallPreparation, withTerms } from '../support/preparations';
 import { taken } from '../support/library';
-import type { ChargeLine, Preparation, Role } from '@/core/document/document';
+import type { ChargeLine, Preparation, LineRole } from '@/core/document/document';
 
 const all = Object.entries(ownPreparations);
 const findings = (doc: Preparation) => hazardFindings(computePlan(doc));
@@ -70,7 +70,7 @@ test('sodium is never told to go into water; what takes it apart is', () => {
 });
 
 test('a drained acid wash meets the next bicarbonate with its film only: about twelve millilitres of gas for 1 M', () => {
-  const line = (id: string, role: Role, digits: string, vessel?: string): ChargeLine => ({
+  const line = (id: string, role: LineRole, digits: string, vessel?: string): ChargeLine => ({
     id,
     substance: id,
     role,

@@ -7,7 +7,7 @@ import { renderFinding } from '@/core/words/renderFinding';
 import { verifyChain, contentHash } from '@/core/record/chain';
 import { acetanilide, dienone } from '../support/preparations';
 import { demonstrator, entriesOf, idOf, reading, sha256 } from '../support/record';
-import type { Content } from '@/core/record/entry';
+import type { EntryContent } from '@/core/record/entry';
 import type { Body, Entry } from '@/core/record/entry';
 
 const chargeOf = (bodies: Parameters<typeof entriesOf>[0], doc = acetanilide()) =>
@@ -224,7 +224,7 @@ test('drafts are checked at the edge: what is no entry is refused', () => {
 });
 
 test('each version is hashed by its own keys: of the first as ever, of the second with what stands for a name', () => {
-  const first: Content = {
+  const first: EntryContent = {
     ...{ id: idOf(1), v: 1, log: idOf(0), at: 'T', deviceAt: 'D', device: 'tablet', saw: 0 },
     body: { k: 'words', text: 'cloudy' },
     author: { id: 'a', name: 'Avocet', role: 'group' },

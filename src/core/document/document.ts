@@ -23,9 +23,9 @@ export const roles = [
   'rinse',
   'aid',
 ] as const;
-export type Role = (typeof roles)[number];
+export type LineRole = (typeof roles)[number];
 
-export const checks = ['computed', 'cross-checked', 'from memory'] as const;
+export const dataChecks = ['computed', 'cross-checked', 'from memory'] as const;
 
 /** A literature value with where it is from and how far it was checked. */
 export interface Datum {
@@ -33,7 +33,7 @@ export interface Datum {
   /** Temperature of a density, °C. */
   readonly at_C?: number;
   readonly source: string;
-  readonly check: (typeof checks)[number];
+  readonly check: (typeof dataChecks)[number];
 }
 
 /** How much dissolves: a number, or "miscible". */
@@ -47,7 +47,7 @@ export interface MeltingDatum extends Omit<Datum, 'digits' | 'at_C'> {
 
 /** Label elements as they stood in the reference when they were taken over. */
 export interface Hazards extends HazardLabel {
-  readonly check: (typeof checks)[number];
+  readonly check: (typeof dataChecks)[number];
 }
 
 /** How much of a solid dissolves, only where the solid is the saturating phase. */
@@ -140,7 +140,7 @@ export const excessReasons = [
 export interface ChargeLine {
   readonly id: string;
   readonly substance: string;
-  readonly role: Role;
+  readonly role: LineRole;
   /** Reaction that it goes into; absent for what belongs to the work-up. */
   readonly reaction?: string;
   /** Stage that it is taken from; absent when it comes out of a bottle. */

@@ -8,7 +8,7 @@ import { goalOf, namedBy } from '../operations/named';
 import { hasRoom } from '../document/limits';
 import type { Named } from '../operations/declare/defaults';
 import type { Operation } from '../operations/operation';
-import type { Preparation, Role } from '../document/document';
+import type { Preparation, LineRole } from '../document/document';
 import type { RefField } from '../operations/declare/fields';
 import type { Step } from '../document/steps';
 
@@ -104,7 +104,7 @@ function withLines(doc: Preparation, operation: Operation): Lined {
 }
 
 // Roles whose lines are liquids that a step may be about.
-const liquids: readonly Role[] = ['solvent', 'quench', 'extractant', 'wash'];
+const liquids: readonly LineRole[] = ['solvent', 'quench', 'extractant', 'wash'];
 
 /** What a new step names first: lines that no step takes yet, the stage and the substance that come last. */
 function likeliest({ lines, stages, substances, steps }: Preparation): Named {

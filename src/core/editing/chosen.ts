@@ -2,7 +2,7 @@ import { addLine, addLineFrom, changeSubstance } from './edit';
 import { addTerm } from './reactions';
 import type { Added } from './edit';
 import type { FromReference } from './fromReference';
-import type { Preparation, Role } from '../document/document';
+import type { Preparation, LineRole } from '../document/document';
 import type { Term } from '../document/reaction';
 import type { TermOf } from './reactions';
 
@@ -10,7 +10,7 @@ import type { TermOf } from './reactions';
 export type Chosen = TermOf | { readonly from: FromReference };
 
 /** Adds a line of a chosen substance. */
-export function addLineOf(doc: Preparation, chosen: Chosen, role: Role): Added {
+export function addLineOf(doc: Preparation, chosen: Chosen, role: LineRole): Added {
   if ('from' in chosen) return addLineFrom(doc, chosen.from, role);
   if ('known' in chosen)
     return addLine(doc, doc.substances.find(({ id }) => id === chosen.known)?.name ?? chosen.known, role);

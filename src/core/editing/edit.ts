@@ -11,7 +11,15 @@ import type { Device } from '../quantity/device';
 import type { FromReference } from './fromReference';
 import type { Reaction, Term } from '../document/reaction';
 import type { Step } from '../document/steps';
-import type { ChargeLine, Pin, PlannedVessel, Preparation, Role, Solubility, Substance } from '../document/document';
+import type {
+  ChargeLine,
+  Pin,
+  PlannedVessel,
+  Preparation,
+  LineRole,
+  Solubility,
+  Substance,
+} from '../document/document';
 
 /** Moves the pin: the one choice everything else follows from. */
 export function setPin(doc: Preparation, pin: Pin): Preparation {
@@ -23,7 +31,7 @@ export function changeLine(doc: Preparation, id: string, change: Change<ChargeLi
   return { ...doc, lines: doc.lines.map((line) => (line.id === id ? placed(doc, changed(line, change)) : line)) };
 }
 
-const reacting = (role: Role) => role === 'reactant' || role === 'reagent in excess';
+const reacting = (role: LineRole) => role === 'reactant' || role === 'reagent in excess';
 
 function placed({ reactions }: Preparation, line: ChargeLine): ChargeLine {
   const [only, ...others] = reactions;
@@ -103,7 +111,7 @@ export interface Added {
  * Adds a line at the end, and a step that charges it where it does not wait for the work-up; a reactant also joins an equation's left side. A substance that the document knows
  * by this name is meant.
  */
-export function addLine(doc: Preparation, name: string, role: Role): Added {
+export function addLine(doc: Preparation, name: string, role: LineRole): Added {
   const called = name.trim().toLowerCase();
   const known = doc.substances.find((one) => one.name.trim().toLowerCase() === called);
   const id = known?.id ?? freeId(name, doc.substances);
@@ -111,7 +119,11 @@ export function addLine(doc: Preparation, name: string, role: Role): Added {
 }
 
 /** Adds a line filled from the reference. A substance that the document already took from there is used again. */
-export function addLineFrom(doc: Preparation, { substance, bottle, curves = [] }: FromReference, role: Role): Added {
+export function addLineFrom(
+  doc: Preparation,
+  { substance, bottle, curves = [] }: FromReference,
+  role: LineRole,
+): Added {
   const known = doc.substances.find(({ reference }) => reference === substance.reference);
   const id = known?.id ?? freeId(substance.name, doc.substances);
   const solubility = curvesIn(doc, curves);
@@ -162,7 +174,7 @@ export function measureWith(doc: Preparation, line: string, device: Device | und
 }
 
 // What is charged as it comes into the table; the rest is taken by the steps of the work-up.
-const charged: ReadonlySet<Role> = new Set<Role>([
+const charged: ReadonlySet<LineRole> = new Set<LineRole>([
   'reactant',
   'material',
   'reagent in excess',
@@ -171,7 +183,7 @@ const charged: ReadonlySet<Role> = new Set<Role>([
   'aid',
 ]);
 
-function addLineOf(doc: Preparation, substance: string, name: string, role: Role): Added {
+function addLineOf(doc: Preparation, substance: string, name: string, role: LineRole): Added {
   const line = freeId(name, doc.lines);
   const joins = reacting(role);
   const { reactions, into } = joins ? joined(doc, substance) : { reactions: doc.reactions, into: undefined };

@@ -1,7 +1,7 @@
 import type { CrossCheck } from '../checks/crossChecks';
 import type { ReferenceSolution } from '../reference/solution';
 import type { ReferenceSubstance, SolubilityCurve, TabulatedValue } from '../reference/substance';
-import type { Standing, Standings } from '../reference/confirmation';
+import type { FieldStanding, Standings } from '../reference/confirmation';
 import type { ChargeLine, Datum, Hazards, MeltingDatum, Solubility, Substance } from '../document/document';
 
 /** An entry of the library with how far its fields can be trusted. */
@@ -32,17 +32,17 @@ export interface FromReference {
   readonly curves?: readonly Solubility[];
 }
 
-const checkOf = (standing: Standing | undefined): Datum['check'] =>
+const checkOf = (standing: FieldStanding | undefined): Datum['check'] =>
   standing?.is === 'cross-checked' || standing?.is === 'computed' ? standing.is : 'from memory';
 
 /** Somebody's confirmation is part of where a value is from. */
-const sourceOf = (source: string, standing: Standing | undefined, u?: string) =>
+const sourceOf = (source: string, standing: FieldStanding | undefined, u?: string) =>
   `${source}${u === undefined ? '' : `, ±\u00a0${u}`}${standing?.is === 'confirmed' ? `; confirmed by ${standing.by}` : ''}`.slice(
     0,
     200,
   );
 
-function datum(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
+function datum(value: TabulatedValue | undefined, standing: FieldStanding | undefined): Datum | undefined {
   if (!value || value.digits === 'miscible') return undefined;
   const { digits, at_C, source, u } = value;
   return {
@@ -54,7 +54,7 @@ function datum(value: TabulatedValue | undefined, standing: Standing | undefined
 }
 
 /** How much dissolves: a number, or "miscible". */
-function dissolves(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
+function dissolves(value: TabulatedValue | undefined, standing: FieldStanding | undefined): Datum | undefined {
   return value?.digits === 'miscible'
     ? { digits: 'miscible', source: sourceOf(value.source, standing), check: checkOf(standing) }
     : datum(value, standing);
@@ -77,11 +77,11 @@ function modelled({ values, pKa, antoine }: ReferenceSubstance, standings: Stand
 }
 
 /** A temperature of the literature; of a range the lower end, which is the more cautious one for boiling. */
-function temperature(value: TabulatedValue | undefined, standing: Standing | undefined): Datum | undefined {
+function temperature(value: TabulatedValue | undefined, standing: FieldStanding | undefined): Datum | undefined {
   return value && { digits: value.digits, source: sourceOf(value.source, standing), check: checkOf(standing) };
 }
 
-function melting(value: TabulatedValue | undefined, standing: Standing | undefined): MeltingDatum | undefined {
+function melting(value: TabulatedValue | undefined, standing: FieldStanding | undefined): MeltingDatum | undefined {
   if (!value) return undefined;
   const { digits, high = digits, source } = value;
   return { low: digits, high, source: sourceOf(source, standing), check: checkOf(standing) };
@@ -154,7 +154,7 @@ export function fromReference(picked: Picked): FromReference {
   };
 }
 
-function curveOf({ solvent, points }: SolubilityCurve, standing: Standing | undefined): Solubility {
+function curveOf({ solvent, points }: SolubilityCurve, standing: FieldStanding | undefined): Solubility {
   return {
     solvent,
     points: points.map(({ digits, at_C, source, u }) => ({

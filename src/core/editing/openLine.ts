@@ -2,9 +2,9 @@ import { capital } from '../capital';
 import { freeId } from './freeId';
 import { unchosen } from '../document/unchosen';
 import type { Added } from './edit';
-import type { Preparation, Role } from '../document/document';
+import type { Preparation, LineRole } from '../document/document';
 
-const names: Readonly<Partial<Record<Role, string>>> = {
+const names: Readonly<Partial<Record<LineRole, string>>> = {
   extractant: 'Extraction solvent',
   wash: 'Washing liquid',
   rinse: 'Rinsing liquid',
@@ -12,7 +12,7 @@ const names: Readonly<Partial<Record<Role, string>>> = {
 };
 
 /** Adds a line of which only the role is known: what it is of, and how much, is still to be chosen. No step charges it. */
-export function addOpenLine(doc: Preparation, role: Role): Added {
+export function addOpenLine(doc: Preparation, role: LineRole): Added {
   const called = names[role] ?? capital(role);
   const alike = doc.substances.filter(({ name }) => name.startsWith(called)).length;
   const name = alike > 0 ? `${called} ${String(alike + 1)}` : called;

@@ -1,14 +1,14 @@
 import { parseEntered } from '../words/parseEntered';
 import { parseFormula } from '../compound/parseFormula';
 import { roles } from '../document/document';
-import type { Entered, Role } from '../document/document';
+import type { Entered, LineRole } from '../document/document';
 
 /** A row of a table from elsewhere, as a line of the charge table. */
 export interface PastedRow {
   /** Line of the text, from 1. */
   readonly line: number;
   readonly name: string;
-  readonly role: Role;
+  readonly role: LineRole;
   /** Absent where no cell is an amount. */
   readonly entered?: Entered;
   readonly formula?: string;
@@ -31,7 +31,7 @@ const headers: readonly (readonly [Column, RegExp])[] = [
   ['name', /\b(name|substance|compound|reagent|material|chemical|reactant)\b/i],
 ];
 
-const words: readonly (readonly [Role, RegExp])[] = [
+const words: readonly (readonly [LineRole, RegExp])[] = [
   ['reactant', /starting|substrate|limiting|reactant/i],
   ['reagent in excess', /reagent|excess/i],
   ['catalyst', /cataly/i],
@@ -123,7 +123,7 @@ function rowOf(cells: readonly string[], heads: readonly Head[]): Omit<PastedRow
 const isRole = (cell: string) => (roles as readonly string[]).includes(cell.toLowerCase());
 const isFormula = (cell: string) => /[A-Z]/.test(cell) && !/\s/.test(cell) && parseFormula(cell).ok;
 
-function roleOf(cell: string | undefined): Role | undefined {
+function roleOf(cell: string | undefined): LineRole | undefined {
   if (cell === undefined) return undefined;
   return (
     roles.find((role) => role === cell.trim().toLowerCase()) ?? words.find(([, pattern]) => pattern.test(cell))?.[0]
@@ -131,7 +131,7 @@ function roleOf(cell: string | undefined): Role | undefined {
 }
 
 /** Where no role is said: what is counted in moles reacts, a bare volume is a solvent. */
-function guessed(amounts: readonly Entered[]): Role {
+function guessed(amounts: readonly Entered[]): LineRole {
   if (amounts.some(({ by }) => by === 'amount' || by === 'equivalents')) return 'reactant';
   if (amounts.some(({ by }) => by === 'molPercent')) return 'catalyst';
   return amounts.some(({ by }) => by === 'mass') ? 'reactant' : 'solvent';

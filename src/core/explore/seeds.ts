@@ -12,7 +12,7 @@ import type { DistillationQuestion } from './distillation';
 import type { ExtractionQuestion } from './extraction';
 import type { Impurity } from '../models/washing/washPlan';
 import type { Kind } from '../worktop/kinds';
-import type { Role } from '../document/document';
+import type { LineRole } from '../document/document';
 import type { Plan } from '../plan/planTypes';
 import type { Prediction, StepPrediction } from '../process/predictProcess';
 import type { Step } from '../document/steps';
@@ -77,7 +77,7 @@ const lineOf = ({ plan }: Source, step: Step | undefined) => {
   const [first] = step ? namedBy(step, 'line') : [];
   return plan.lines.find(({ facts }) => facts.line.id === first);
 };
-const partsWith = (source: Source, step: Step, role: Role) =>
+const partsWith = (source: Source, step: Step, role: LineRole) =>
   has(step, 'separates') && lineOf(source, step)?.facts.line.role === role;
 
 function extractionSeed(source: Source): Seeds['extraction'] {

@@ -5,7 +5,7 @@ import { largestFile, mostFaults } from './limits';
 import { judged } from './judged';
 import { firstFormat, secondFormat } from './schema/earlier';
 import { preparationSchema } from './schema/current';
-import { upgraded, withTodaysSteps } from './upgradePreparation';
+import { upgradedPreparation, withTodaysSteps } from './upgradePreparation';
 import { earlierFaults, referenceFaults } from './references';
 import type { Node, ParseError } from 'jsonc-parser';
 import type { DocumentFault } from './references';
@@ -71,7 +71,7 @@ function inItsFormat(value: unknown): { readonly doc: () => Preparation; readonl
     const earlier = judged<EarlierPreparation>(version === 1 ? firstFormat : secondFormat, value, {
       abortEarly: false,
     });
-    return { doc: () => upgraded(earlier), faults: earlierFaults(earlier) };
+    return { doc: () => upgradedPreparation(earlier), faults: earlierFaults(earlier) };
   }
   const doc = judged<Preparation>(preparationSchema, value, { abortEarly: false });
   return { doc: () => doc, faults: referenceFaults(doc) };

@@ -1,11 +1,11 @@
-import { kindOf, propertyIds } from '../reference/properties';
+import { propertyKindOf, propertyIds } from '../reference/properties';
 import { molarMass } from '../compound/molarMass';
 import { formatDigits } from '../quantity/format';
 import type { Picked, PickedSolution, PickedSubstance } from '../editing/fromReference';
 import type { FieldId, ReferenceSubstance, TabulatedValue } from '../reference/substance';
-import type { Standing } from '../reference/confirmation';
+import type { FieldStanding } from '../reference/confirmation';
 
-const standing = (one: Standing | undefined): string => {
+const standing = (one: FieldStanding | undefined): string => {
   if (!one) return '';
   if (one.is === 'confirmed') return `confirmed by ${one.by}, ${one.at.slice(0, 10)}`;
   return one.is === 'cross-checked' ? `cross-checked: ${one.by}` : one.is;
@@ -112,7 +112,7 @@ function substanceRows({ substance, standings }: PickedSubstance): readonly Row[
     ...(substance.form ? [row('form at 20 °C', substance.form, '', '20', '', standing(standings.form))] : []),
     ...propertyIds.flatMap((id) => {
       const one = substance.values[id];
-      return one ? [tabulated(kindOf(id).label, id, kindOf(id).unit, one)] : [];
+      return one ? [tabulated(propertyKindOf(id).label, id, propertyKindOf(id).unit, one)] : [];
     }),
     ...(substance.pKa ?? []).map((one) => tabulated('pKa', 'pKa', '', one)),
     ...(antoine

@@ -13,7 +13,9 @@ export interface DocumentFault {
 type Path = DocumentFault['path'];
 /** Notes a fault where something is named that is not there. */
 type Need = (known: ReadonlySet<string>, id: string | undefined, what: string, ...path: Path) => void;
-type Known = Readonly<Record<'substances' | 'lines' | 'vessels' | 'devices' | 'stages' | 'steps', ReadonlySet<string>>>;
+type KnownIds = Readonly<
+  Record<'substances' | 'lines' | 'vessels' | 'devices' | 'stages' | 'steps', ReadonlySet<string>>
+>;
 type Shared = Pick<Preparation, 'substances' | 'lines' | 'vessels' | 'devices' | 'steps' | 'pin' | 'reference'> & {
   readonly stages: readonly { readonly id: string; readonly substance: string }[];
 };
@@ -74,7 +76,7 @@ function sharedFaults(
   faults: DocumentFault[],
 ): {
   readonly need: Need;
-  readonly known: Known;
+  readonly known: KnownIds;
   readonly unique: (key: string, all: readonly { readonly id: string }[]) => ReadonlySet<string>;
 } {
   const unique = (key: string, all: readonly { readonly id: string }[]) => {
@@ -85,7 +87,7 @@ function sharedFaults(
     });
     return seen;
   };
-  const known: Known = {
+  const known: KnownIds = {
     substances: unique('substances', doc.substances),
     lines: unique('lines', doc.lines),
     vessels: unique('vessels', doc.vessels),

@@ -20,7 +20,7 @@ type Kept = Preparation | EarlierPreparation;
  */
 export function openDocument(kept: Kept): Preparation {
   if (kept.formatVersion === formatVersion) return withTodaysSteps(kept);
-  if (kept.formatVersion === 1 || kept.formatVersion === 2) return upgraded(kept);
+  if (kept.formatVersion === 1 || kept.formatVersion === 2) return upgradedPreparation(kept);
   throw new RangeError('a format that is not known');
 }
 
@@ -39,7 +39,7 @@ export function withTodaysSteps<D extends Pick<Preparation, 'steps'>>(doc: D, fi
  * added steps say, and its product had no name of its own. Format 2 had one equation, which ran where the procedure let it: now
  * the lines say what they go into, the stages what they come from, and the reaction where it runs.
  */
-export function upgraded(doc: EarlierPreparation): Preparation {
+export function upgradedPreparation(doc: EarlierPreparation): Preparation {
   const { equation, stages = stagesOf(doc), lines, ...rest } = doc;
   const made = equation.terms.length > 0;
   const { steps } = withTodaysSteps({ steps: doc.steps ?? stepsOf(doc) });

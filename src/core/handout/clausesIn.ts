@@ -3,7 +3,7 @@ import { trimmed } from './sentencesIn';
 import type { Span } from './handout';
 
 /** A stretch of a sentence with the way of saying that rules in it. */
-export interface Cut extends Span {
+export interface ClausePart extends Span {
   readonly key?: string;
 }
 
@@ -13,10 +13,10 @@ interface Hit extends Span {
 }
 
 /** Parts of a sentence that each say one thing to do, in order; together they are the whole sentence. */
-export function clausesIn(text: string, sentence: Span): readonly Cut[] {
+export function clausesIn(text: string, sentence: Span): readonly ClausePart[] {
   const said = text.slice(sentence.start, sentence.end).toLowerCase();
   const hits = hitsIn(said);
-  const cuts: Cut[] = [];
+  const cuts: ClausePart[] = [];
   let from = 0;
   let ruling: Hit | undefined;
   for (const hit of hits) {

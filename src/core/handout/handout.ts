@@ -26,7 +26,7 @@ export type QuantityKind =
   | 'numbering';
 
 /** A number, or two as a range, with its unit, as it stands in the text. */
-export interface Quantity extends Span {
+export interface ReadQuantity extends Span {
   readonly kind: QuantityKind;
   /** Digits as written, with a decimal point. */
   readonly low: string;
@@ -55,7 +55,7 @@ export interface NamedSubstance extends Span {
 }
 
 /** An amount with what it is of. */
-export interface Amount extends Quantity {
+export interface Amount extends ReadQuantity {
   readonly substance?: NamedSubstance;
 }
 
@@ -78,7 +78,7 @@ export interface Clause extends Span {
   /** A thing done that no operation stands for. */
   readonly without?: string;
   readonly amounts: readonly Amount[];
-  readonly quantities: readonly Quantity[];
+  readonly quantities: readonly ReadQuantity[];
   readonly substances: readonly NamedSubstance[];
   readonly confirm: readonly ToConfirm[];
 }

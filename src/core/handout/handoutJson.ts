@@ -1,4 +1,4 @@
-import type { HandoutReading, Quantity } from './handout';
+import type { HandoutReading, ReadQuantity } from './handout';
 
 /** One clause of a handout as `npm run handout` prints it. */
 export interface HandoutItem {
@@ -26,7 +26,7 @@ export interface HandoutItem {
   }[];
 }
 
-function bounds({ low, high, bound, unit }: Quantity): readonly [number | null, number | null] {
+function bounds({ low, high, bound, unit }: ReadQuantity): readonly [number | null, number | null] {
   const celsius = (digits: string) =>
     unit === '°F' ? Math.round(((Number(digits) - 32) / 1.8) * 10) / 10 : Number(digits);
   const [from, to] = [celsius(low), celsius(high ?? low)];

@@ -53,7 +53,7 @@ export interface Meant {
 
 /** Names of the reference, ready to be looked for in a text. */
 export interface Lexicon {
-  readonly byWord: ReadonlyMap<string, readonly Known[]>;
+  readonly byWord: ReadonlyMap<string, readonly KnownWord[]>;
   readonly byId: ReadonlyMap<string, LexiconEntry>;
   readonly byFormula: ReadonlyMap<string, Meant>;
   readonly solutionsOf: ReadonlyMap<string, readonly LexiconEntry[]>;
@@ -61,7 +61,7 @@ export interface Lexicon {
   readonly near: (word: string) => string | undefined;
 }
 
-interface Known {
+interface KnownWord {
   readonly words: readonly string[];
   readonly meant: Meant;
   /** Only in these letters: TEA is not tea. */
@@ -91,7 +91,7 @@ function tells(formula: string): boolean {
 /** Names of the reference with what the bench calls them, ready to be looked for. The first entry of a name has it. */
 export function lexiconOf(entries: readonly LexiconEntry[], { names, formulas }: BenchNames): Lexicon {
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
-  const byWord = new Map<string, Known[]>();
+  const byWord = new Map<string, KnownWord[]>();
   const taken = new Set<string>();
   const words = new Map<number, string[]>();
   const add = (name: string, meant: Meant) => {

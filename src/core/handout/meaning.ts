@@ -20,7 +20,7 @@ export interface Meaning {
 }
 
 /** A clause as the rules see it. */
-export interface Said {
+export interface SaidClause {
   /** In lower case. */
   readonly text: string;
   readonly sentence: string;
@@ -42,17 +42,17 @@ const layerWords =
   /\b(layers?|phases?|extracts?|organic|ethereal|ether|solution|filtrate|dichloromethane|distillate)\b/;
 const agents =
   /\b(magnesium sulfate|magnesium sulphate|mgso4|sodium sulfate|sodium sulphate|na2so4|calcium chloride|cacl2|potassium carbonate|k2co3|calcium sulfate|caso4|drying agent|sieves|koh|potassium hydroxide pellets|anhydrous)\b/;
-const isSolid = ({ text, soundings }: Said) =>
+const isSolid = ({ text, soundings }: SaidClause) =>
   solidWords.test(text)
     ? !/\b(organic|ether(eal)?|aqueous) (layer|phase|solution)/.test(text)
     : !layerWords.test(text) && soundings.holds === 'solid';
 const overnight = /\bovernight\b|next (day|week|period|session|lab)|\b(days?|weeks?)\b/;
-const purifying = ({ soundings }: Said) =>
+const purifying = ({ soundings }: SaidClause) =>
   soundings.within === 'recrystallization' || soundings.within === 'mixedSolvents';
 
 const layers = /\b(separating|separatory) funnel|\bfunnel\b|\blayers?\b/;
 
-function filtered(said: Said): Meaning {
+function filtered(said: SaidClause): Meaning {
   const { text, soundings } = said;
   if (agents.test(text) || /cotton|glass wool|fluted|gravity|plug|celite|filter aid/.test(text))
     return is('gravityFiltration');
@@ -63,7 +63,7 @@ function filtered(said: Said): Meaning {
   return is('vacuumFiltration', 'Filtered with suction, or through a fluted paper?');
 }
 
-function heated(said: Said): Meaning {
+function heated(said: SaidClause): Meaning {
   const { text, soundings } = said;
   if (purifying(said) && !/\breflux/.test(text) && /\b(boil|dissolv|charcoal|clear)/.test(text)) return more;
   if (/\b(dry|dryness)\b/.test(text) && /evaporat/.test(text)) return is('stripping');
@@ -71,7 +71,7 @@ function heated(said: Said): Meaning {
   return is('hold');
 }
 
-const table: Readonly<Record<string, (said: Said) => Meaning>> = {
+const table: Readonly<Record<string, (said: SaidClause) => Meaning>> = {
   without: ({ text }) => ({
     without:
       /\b(sublim|centrifug|chromatograph|irradiat|hydrogenat|electroly|freeze|lyophili|sonicat|microwave|polarimet|refractive)\w*/.exec(
@@ -188,12 +188,12 @@ const table: Readonly<Record<string, (said: Said) => Meaning>> = {
   more: () => more,
 };
 
-function poured(said: Said): Meaning {
+function poured(said: SaidClause): Meaning {
   if (/\bice\b|\bwater\b|\bacid\b/.test(said.text) && !layers.test(said.text)) return is('quench');
   return said.brings && !layers.test(said.text) ? is('charge') : more;
 }
 
-function added(said: Said, kind: 'charge' | 'addition'): Meaning {
+function added(said: SaidClause, kind: 'charge' | 'addition'): Meaning {
   const { text, sentence, soundings } = said;
   if (agents.test(text) && /\bdry|drying\b/.test(sentence)) return is('dryingLiquid');
   if (agents.test(text) && /\banhydrous\b/.test(text) && (soundings.last === 'wash' || soundings.last === 'extraction'))
@@ -204,7 +204,7 @@ function added(said: Said, kind: 'charge' | 'addition'): Meaning {
 }
 
 /** What a way of saying comes to, in what stands around it. */
-export function meaningOf(key: string, said: Said): Meaning {
+export function meaningOf(key: string, said: SaidClause): Meaning {
   return table[key]?.(said) ?? {};
 }
 

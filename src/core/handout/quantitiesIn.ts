@@ -1,13 +1,13 @@
 import { numberAt } from './numerals';
 import { strengthAt } from './strength';
 import { unitAt } from './units';
-import type { Quantity, QuantityKind } from './handout';
+import type { ReadQuantity, QuantityKind } from './handout';
 import type { ReadNumber } from './numerals';
 import type { ReadUnit, UnitOf } from './units';
 import type { Token } from './tokens';
 
 /** A quantity in the tokens. */
-export interface QuantityAt extends Quantity {
+export interface QuantityAt extends ReadQuantity {
   readonly from: number;
   /** Behind its last token. */
   readonly to: number;

@@ -18,7 +18,7 @@ import type {
   HandoutReading,
   NamedSubstance,
   Numeral,
-  Quantity,
+  ReadQuantity,
   SectionKind,
   Span,
   ToConfirm,
@@ -144,11 +144,11 @@ const placed = (sentence: Sentence, part: Span) => ({
 
 const amountOf = ({ from: _from, to: _to, ...rest }: AmountAt): Amount => rest;
 
-function quantityOf({ from: _from, to: _to, of: _of, each: _each, minutes, ...rest }: QuantityAt): Quantity {
+function quantityOf({ from: _from, to: _to, of: _of, each: _each, minutes, ...rest }: QuantityAt): ReadQuantity {
   return rest.kind === 'time' && minutes !== undefined ? { ...rest, ...inMinutes(rest, minutes) } : rest;
 }
 
-const inMinutes = ({ low, high }: Quantity, minutes: number) => ({
+const inMinutes = ({ low, high }: ReadQuantity, minutes: number) => ({
   low: tidy(Number(low) * minutes),
   ...(high === undefined ? {} : { high: tidy(Number(high) * minutes) }),
   unit: 'min',
@@ -230,13 +230,13 @@ const wins =
   /\byields?\b|\byield(?:ed|ing)\b|\b(?:gave|giving|to give|afforded?|affords|obtain(?:ed)?|crude (?:mass|weight))\b/;
 
 // Per cents of what is expected are yields.
-function ofYield(one: Quantity): Quantity {
+function ofYield(one: ReadQuantity): ReadQuantity {
   if (one.kind !== 'strength' || one.unit !== '%') return one;
   const { confirm: _confirm, ...rest } = one;
   return { ...rest, kind: 'yield' };
 }
 
-function asYield({ substance: _substance, confirm: _confirm, ...one }: Amount): Quantity {
+function asYield({ substance: _substance, confirm: _confirm, ...one }: Amount): ReadQuantity {
   return { ...one, kind: 'yield' };
 }
 
@@ -246,9 +246,9 @@ function judged(
   text: string,
   section: SectionKind,
   operation: string | undefined,
-): { readonly amounts: readonly Amount[]; readonly others: readonly Quantity[] } {
+): { readonly amounts: readonly Amount[]; readonly others: readonly ReadQuantity[] } {
   const kept: Amount[] = [];
-  const others: Quantity[] = [];
+  const others: ReadQuantity[] = [];
   const lower = text.toLowerCase();
   for (const one of amounts) {
     if (section === 'expected' || (wins.test(lower) && one.times === undefined && operation !== 'charge')) {

@@ -3,7 +3,7 @@ import { unitAt } from './units';
 import type { Token } from './tokens';
 
 /** How strong what is in a bottle is: a number, or a word for it. */
-export type Strength = {
+export type ReadStrength = {
   readonly from: number;
   /** Behind its last token. */
   readonly to: number;
@@ -12,8 +12,8 @@ export type Strength = {
   | { readonly words: 'saturated' | 'concentrated' | 'dilute' | 'aqueous' | 'pure' }
   | { readonly words?: undefined; readonly digits: string; readonly unit: 'M' | '%' }
 );
-type Value = Extract<Strength, { words?: undefined }>;
-type InWords = Exclude<Strength, Value>;
+type Value = Extract<ReadStrength, { words?: undefined }>;
+type InWords = Exclude<ReadStrength, Value>;
 
 const sayings = new Map<string, InWords['words']>(
   Object.entries({

@@ -1,7 +1,7 @@
 import { shares, strengthAfter, strengthBefore } from './strength';
 import type { Lexicon, LexiconEntry, Meant } from './lexicon';
 import type { NamedSubstance } from './handout';
-import type { Strength } from './strength';
+import type { ReadStrength } from './strength';
 import type { Token } from './tokens';
 
 /** A substance in the tokens: of its name, and of all that belongs to it (strength, "solution"). */
@@ -10,7 +10,7 @@ export interface Found {
   /** Behind its last token. */
   readonly to: number;
   readonly substance: NamedSubstance;
-  readonly strength?: Strength;
+  readonly strength?: ReadStrength;
 }
 
 // A word that makes another compound of the name before it.
@@ -149,7 +149,7 @@ const solutionWord = (tokens: readonly Token[], at: number) =>
 type Resolved = Omit<NamedSubstance, 'start' | 'end'>;
 
 /** What a name and a strength come to: a solution of the reference where one fits, otherwise the substance with its strength. */
-function resolved(meant: Meant, strength: Strength | undefined, lexicon: Lexicon, dissolved: boolean): Resolved {
+function resolved(meant: Meant, strength: ReadStrength | undefined, lexicon: Lexicon, dissolved: boolean): Resolved {
   const { entry, base, confirm } = meant;
   const name = base ?? entry.name;
   const plain: Resolved = { name, reference: entry.id, ...(confirm ? { confirm } : {}) };
@@ -181,7 +181,7 @@ const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
 // What is sold and used as a solution only.
 const needsStrength = ({ base }: Meant) => base?.endsWith('acid') ?? false;
 
-function fits({ name, molarity, massPercent }: LexiconEntry, strength: Strength): boolean {
+function fits({ name, molarity, massPercent }: LexiconEntry, strength: ReadStrength): boolean {
   if (strength.words === 'concentrated')
     return /concentrated/.test(name) || /nitric acid|phosphoric acid|ammonia/i.test(name);
   if (strength.words === 'saturated') return /saturated/.test(name);

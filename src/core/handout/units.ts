@@ -13,17 +13,17 @@ export interface ReadUnit {
   readonly next: number;
 }
 
-type Known = Omit<ReadUnit, 'next'>;
-const mass = (unit: string): Known => ({ of: 'mass', unit });
-const volume = (unit: string): Known => ({ of: 'volume', unit });
-const amount = (unit: string): Known => ({ of: 'amount', unit });
-const time = (unit: string, minutes: number): Known => ({ of: 'time', unit, minutes });
-const other = (unit: string): Known => ({ of: 'other', unit });
+type KnownUnit = Omit<ReadUnit, 'next'>;
+const mass = (unit: string): KnownUnit => ({ of: 'mass', unit });
+const volume = (unit: string): KnownUnit => ({ of: 'volume', unit });
+const amount = (unit: string): KnownUnit => ({ of: 'amount', unit });
+const time = (unit: string, minutes: number): KnownUnit => ({ of: 'time', unit, minutes });
+const other = (unit: string): KnownUnit => ({ of: 'other', unit });
 
-const all = (known: Known, names: string): readonly (readonly [string, Known])[] =>
+const all = (known: KnownUnit, names: string): readonly (readonly [string, KnownUnit])[] =>
   names.split(' ').map((name) => [name, known] as const);
 
-const known = new Map<string, Known>([
+const known = new Map<string, KnownUnit>([
   ...all(mass('g'), 'g gm gms gram grams gramme grammes'),
   ...all(mass('mg'), 'mg milligram milligrams milligrammes'),
   ...all(mass('kg'), 'kg kilogram kilograms'),
@@ -65,7 +65,7 @@ export function unitAt(tokens: readonly Token[], at: number): ReadUnit | undefin
 }
 
 /** "mol %", "mol/L", "mol dm-3", "mL per g", "mm Hg". */
-function compound(tokens: readonly Token[], i: number, found: Known): ReadUnit | undefined {
+function compound(tokens: readonly Token[], i: number, found: KnownUnit): ReadUnit | undefined {
   const [a, b, c] = [tokens[i + 1], tokens[i + 2], tokens[i + 3]];
   if (found.unit === 'mol' && a?.raw === '%') return { of: 'equivalents', unit: 'mol %', next: i + 2 };
   if (found.unit === 'mol' && a?.raw === '/' && /^(l|dm3)$/.test(b?.word ?? ''))

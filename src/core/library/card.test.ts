@@ -1,5 +1,5 @@
 import { blankPreparation } from '../document/blank';
-import { cardOf, wordsOf } from './card';
+import { cardOf, searchWords } from './card';
 import { planOf } from '../process/planOf';
 import { acetanilide, shipped } from '../../../tests/support/preparations';
 
@@ -17,7 +17,7 @@ test('a blank page has a card', () => {
 
 test('it is found by title, substances and techniques', () => {
   const doc = shipped('methylcyclohexanone');
-  const words = wordsOf(doc.title, cardOf(doc));
+  const words = searchWords(doc.title, cardOf(doc));
   for (const word of ['methylcyclohexanone', 'hypochlorite', 'extraction', 'distillation'])
     expect(words).toContain(word);
 });

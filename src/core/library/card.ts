@@ -45,5 +45,5 @@ export function cardOf(doc: Preparation): Card {
 }
 
 /** Words by which a preparation is found, in small letters: its title, what it makes, its substances, what is done. */
-export const wordsOf = (title: string, { summary, makes = '', techniques, substances }: Card): string =>
+export const searchWords = (title: string, { summary, makes = '', techniques, substances }: Card): string =>
   [title, summary, makes, ...substances, ...techniques.map((one) => one.title)].join(' ').toLowerCase().slice(0, 8000);

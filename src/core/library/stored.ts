@@ -2,12 +2,12 @@ import type { Card } from './card';
 import type { Preparation } from '../document/document';
 
 export const levels = ['beginners', 'advanced', 'project'] as const;
-export type Level = (typeof levels)[number];
+export type LearnerLevel = (typeof levels)[number];
 
 /** How a preparation stands on the shelf: what its coordinator says of it, beside the document. */
-export interface Shelf {
+export interface ShelfNote {
   readonly tags: readonly string[];
-  readonly level?: Level;
+  readonly level?: LearnerLevel;
   readonly archived: boolean;
 }
 
@@ -30,7 +30,7 @@ export interface PreparationSummary {
   readonly version: number;
   readonly updatedAt: string;
   readonly card: Card;
-  readonly shelf: Shelf;
+  readonly shelf: ShelfNote;
   readonly lastRun?: LastRun;
 }
 
@@ -42,7 +42,7 @@ export interface ShelfQuery {
   readonly words?: string;
   /** Name of an operation. */
   readonly operation?: string;
-  readonly level?: Level;
+  readonly level?: LearnerLevel;
   /** Short, within a period, or longer. */
   readonly length?: (typeof lengths)[number];
   readonly tag?: string;

@@ -21,11 +21,11 @@ export function checks(context: StepContext, says: Readonly<Record<string, strin
 
 /** Something that happens. */
 export function event(context: StepContext, name: string, says: string, button: string, part: Part = {}): EventAsk {
-  return choice(context, says, [{ name, button }], part);
+  return question(context, says, [{ name, button }], part);
 }
 
 /** A question with several answers. Where two of them were told, the one that stands first here counts. */
-export function choice(
+export function question(
   context: StepContext,
   says: string,
   [first, ...or]: readonly [Answer, ...(readonly Answer[])],

@@ -5,15 +5,15 @@ import type { Means } from '../worktop/means';
 import type { Step } from '../document/steps';
 import type { Trait } from './operation';
 
-type Known = Pick<Step, 'op' | 'params'>;
+type KnownStep = Pick<Step, 'op' | 'params'>;
 
 type Names = Readonly<Record<Ref['kind'], readonly string[]>>;
 const nothing: Names = { line: [], stage: [], substance: [] };
 
 // A document is read many times between two edits, and what it holds is never changed: parameters that were read once are known.
-const known = new WeakMap<Known['params'], { readonly op: string; readonly names: Names }>();
+const known = new WeakMap<KnownStep['params'], { readonly op: string; readonly names: Names }>();
 
-function namesIn({ op, params }: Known): Names {
+function namesIn({ op, params }: KnownStep): Names {
   const before = known.get(params);
   if (before?.op === op) return before.names;
   const refs = findOperation(op)?.refs(params) ?? [];
@@ -24,10 +24,10 @@ function namesIn({ op, params }: Known): Names {
 }
 
 /** Ids of one kind that a step names, in the order of its fields. An operation that there is not names nothing. */
-export const namedBy = (step: Known, kind: Ref['kind']): readonly string[] => namesIn(step)[kind];
+export const namedBy = (step: KnownStep, kind: Ref['kind']): readonly string[] => namesIn(step)[kind];
 
 /** Stage that a step says it works towards. */
-export function goalOf({ op, params }: Known): string | undefined {
+export function goalOf({ op, params }: KnownStep): string | undefined {
   const operation = findOperation(op);
   const [key] = Object.entries(operation?.fields ?? {}).find(([, field]) => 'goal' in field) ?? [];
   const goal = key === undefined ? undefined : params[key];
@@ -35,7 +35,7 @@ export function goalOf({ op, params }: Known): string | undefined {
 }
 
 /** Number that a step has in a field which its operation declares. */
-export function numberIn({ params }: Known, key: string): number | undefined {
+export function numberIn({ params }: KnownStep, key: string): number | undefined {
   const found = params[key];
   return typeof found === 'number' ? found : undefined;
 }
@@ -43,7 +43,7 @@ export function numberIn({ params }: Known, key: string): number | undefined {
 const minutesIn: Readonly<Record<string, number>> = { min: 1, h: 60, days: 24 * 60 };
 
 /** For how long a step acts, min; nothing where its operation has no such field, or nobody said. */
-function actsFor(step: Known): number | undefined {
+function actsFor(step: KnownStep): number | undefined {
   const [found] = Object.entries(findOperation(step.op)?.fields ?? {}).flatMap(([key, field]) => {
     const time = field.kind === 'number' && field.acts ? numberIn(step, key) : undefined;
     return time === undefined || field.kind !== 'number' ? [] : [time * (minutesIn[field.unit] ?? 1)];
@@ -52,7 +52,7 @@ function actsFor(step: Known): number | undefined {
 }
 
 /** What a step is about, as other steps' models have to know it. */
-export function meansOf(step: Known): Means {
+export function meansOf(step: KnownStep): Means {
   const goal = goalOf(step);
   const hot = findOperation(step.op)?.dissolvesHot?.(step.params);
   const acts_min = actsFor(step);
@@ -64,13 +64,13 @@ export function meansOf(step: Known): Means {
 }
 
 /** Whether a step's operation has a trait. */
-export function has({ op, params }: Known, trait: Trait): boolean {
+export function has({ op, params }: KnownStep, trait: Trait): boolean {
   const { traits = [] } = findOperation(op) ?? {};
   return (typeof traits === 'function' ? traits(params) : traits).includes(trait);
 }
 
 /** Labels of what a step has to say in words and nobody has written yet. */
-export function unsaidIn({ op, params }: Known): readonly string[] {
+export function unsaidIn({ op, params }: KnownStep): readonly string[] {
   const open = (value: unknown): boolean =>
     value === unsaid || (typeof value === 'object' && value !== null && Object.values(value).some(open));
   return Object.entries(findOperation(op)?.fields ?? {}).flatMap(([key, { label }]) =>

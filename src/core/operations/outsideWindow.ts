@@ -1,6 +1,6 @@
 import { finding } from '../finding/finding';
 import { readAs } from './onRecord';
-import { celsius, worked } from './numbers';
+import { celsiusFact, worked } from './numbers';
 import type { Reading } from '../record/entry';
 import type { Live } from '../record/foldRecord';
 import type { Finding } from '../finding/finding';
@@ -18,8 +18,8 @@ export function outsideWindow(
   const about = { step: context.step.id, slot, ...(round === undefined ? {} : { round }) };
   const args = { step: title, temperature: worked(temperature) };
   if (limits.high !== undefined && temperature.q.value > limits.high)
-    return [finding('temperature.high', 'caution', about, { ...args, high: celsius(limits.high) })];
+    return [finding('temperature.high', 'caution', about, { ...args, high: celsiusFact(limits.high) })];
   if (limits.low !== undefined && temperature.q.value < limits.low)
-    return [finding('temperature.low', 'caution', about, { ...args, low: celsius(limits.low) })];
+    return [finding('temperature.low', 'caution', about, { ...args, low: celsiusFact(limits.low) })];
   return [];
 }

@@ -7,7 +7,7 @@ import { contentOf, earlierOf } from '../document/steps';
 import { inSentence } from '../document/inSentence';
 import { rootOf } from '../document/reactions';
 import { stageBasis } from '../plan/stageBasis';
-import { percent, worked } from './numbers';
+import { percentFact, worked } from './numbers';
 import type { Finding, Place } from '../finding/finding';
 import type { Stage } from '../document/steps';
 import type { StageMass } from './stageMass';
@@ -36,7 +36,7 @@ export function beforeOf({ massOf }: Pick<Bench, 'massOf'>, stage: Stage): Stage
 }
 
 /** What a stage can be at most: the theoretical yield, or what was taken of it where nothing is made. */
-export function mostOf({ doc, charge }: Charged, stage: Stage): Worked<'mass'> | undefined {
+export function mostOfStage({ doc, charge }: Charged, stage: Stage): Worked<'mass'> | undefined {
   const root = rootOf(doc, stage);
   if (contentOf(root)) return stageBasis({ doc, charge: charge.actual }, root);
   const actual = stageBasis({ doc, charge: charge.actual }, root);
@@ -69,9 +69,9 @@ export function shareOf(
   stage: Stage,
   mass: Worked<'mass'>,
 ): Worked<'fraction'> | undefined {
-  if (contentOf(stage)) return recoveryOf(mass, mostOf(bench, stage));
+  if (contentOf(stage)) return recoveryOf(mass, mostOfStage(bench, stage));
   return earlierOf(stage) === undefined
-    ? yieldOf(mass, mostOf(bench, stage))
+    ? yieldOf(mass, mostOfStage(bench, stage))
     : recoveryOf(mass, bench.inputOf(stage.id) ?? beforeOf(bench, stage)?.mass);
 }
 
@@ -111,11 +111,11 @@ export function massFindings(context: StepContext, id: string, mass: Worked<'mas
   const stage = stageOf(bench, id);
   if (!stage) return [];
   const share = shareOf(bench, stage, mass);
-  const most = mostOf(bench, stage);
+  const most = mostOfStage(bench, stage);
   // Also where nothing was weighed on the way to it.
   const whole = most && mass.q.value / most.q.value;
   const says = (rule: 'stage.overTheory' | 'stage.overBefore' | 'stage.little', value: number) =>
-    finding(rule, 'caution', about, { stage: stage.name, mass: worked(mass), share: percent(value) });
+    finding(rule, 'caution', about, { stage: stage.name, mass: worked(mass), share: percentFact(value) });
   const made = contentOf(rootOf(bench.doc, stage)) === undefined;
   const more = moreIn(context, stage, about);
   if (made && whole !== undefined && whole > 1) return [says('stage.overTheory', whole), ...more];

@@ -21,7 +21,7 @@ import type { Target } from './targets';
 import type { Outcome, Worked } from '../quantity/worked';
 
 /** What is known beyond the document. */
-export interface Known {
+export interface KnownBeyond {
   /** Where more is known of the pin than the charge table tells. */
   readonly scale?: Outcome<Worked<'number'>>;
   /** By line: how much more or less there is of the stage that it follows than the plan takes. */
@@ -33,7 +33,7 @@ export interface Known {
  *
  * @param doc a document that the schema accepts
  */
-export function computePlan(doc: Preparation, { scale, follows }: Known = {}): Plan {
+export function computePlan(doc: Preparation, { scale, follows }: KnownBeyond = {}): Plan {
   const facts = factsOf(doc);
   const written = asWritten(facts);
   const factor = scale ?? scaleFactor(facts, written);

@@ -5,7 +5,7 @@ import type { Facts } from './facts';
 import type { Worked } from '../quantity/worked';
 
 /** Content of a vessel. */
-export interface Content {
+export interface VesselContent {
   /** Sum of the known volumes; absent when none is known. */
   readonly volume?: Worked<'volume'>;
   /** Names of what goes in with an unknown volume: solids without a density. */
@@ -13,7 +13,7 @@ export interface Content {
 }
 
 /** Volume of everything that goes into a vessel, taken as additive: an assumption that the working states. */
-export function vesselVolume(facts: Facts, vessel: string, charge: Charge): Content {
+export function vesselVolume(facts: Facts, vessel: string, charge: Charge): VesselContent {
   const into = [...facts.lines.values()].filter(({ line }) => line.vessel === vessel && line.entered.by !== 'words');
   const volumes: Worked<'volume'>[] = [];
   const unknown: string[] = [];

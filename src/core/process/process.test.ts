@@ -3,7 +3,7 @@ import { computePlan } from '../plan/plan';
 import { gramsOf } from '../worktop/matter/matter';
 import { predictProcess } from './predictProcess';
 import { processPlan } from './processPlan';
-import { periodsOf, timeline } from './timeline';
+import { periodsNeeded, timeline } from './timeline';
 import { wholeOf } from '../worktop/matter/shelf';
 import { acetanilide } from '../../../tests/support/preparations';
 import { withRanges } from '../../../tests/support/withRanges';
@@ -142,7 +142,7 @@ test('periods hold every step once, in order, and end at safe stops where there 
   const times = timeline(acetanilide(), 1);
   fc.assert(
     fc.property(fc.integer({ min: 30, max: 400 }), (available) => {
-      const periods = periodsOf(times, available);
+      const periods = periodsNeeded(times, available);
       expect(periods.flatMap(({ steps }) => steps)).toEqual(times.steps);
       for (const { ends, steps, minutes } of periods) {
         if (ends === 'stop') expect(steps.at(-1)?.step.safeStop).toBeDefined();

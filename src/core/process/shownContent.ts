@@ -6,7 +6,7 @@ import type { Matter } from '../worktop/matter/matter';
 import type { Kind } from '../worktop/kinds';
 
 /** One layer of a vessel, ready to draw: from the bottom up. */
-export interface Layer {
+export interface ShownLayer {
   readonly kind: PhaseKind;
   readonly name: string;
   readonly mL: number;
@@ -19,8 +19,8 @@ export interface Layer {
 const least_g = 0.005;
 
 /** Layers of a vessel in the order in which they lie: a solid at the bottom, liquids by density. */
-export function shownContent(kind: (id: string) => Kind, content: Content): readonly Layer[] {
-  const layers = phaseKinds.flatMap((phase): readonly (Layer & { readonly density: number })[] => {
+export function shownContent(kind: (id: string) => Kind, content: Content): readonly ShownLayer[] {
+  const layers = phaseKinds.flatMap((phase): readonly (ShownLayer & { readonly density: number })[] => {
     const matter = phaseOf(content, phase);
     const grams = gramsOf(matter);
     if (grams < least_g) return [];
@@ -35,8 +35,8 @@ export function shownContent(kind: (id: string) => Kind, content: Content): read
 }
 
 /** Parts with their names; what a model made and what a bottle brought of the same is one part. */
-function byName(kind: (id: string) => Kind, matter: Matter): Layer['parts'] {
-  const parts = new Map<string, Layer['parts'][number]>();
+function byName(kind: (id: string) => Kind, matter: Matter): ShownLayer['parts'] {
+  const parts = new Map<string, ShownLayer['parts'][number]>();
   for (const [id, grams] of Object.entries(matter)) {
     const { name } = kind(id);
     const before = parts.get(name);

@@ -103,7 +103,7 @@ export interface Period {
  *
  * @param available_min working time of a period, without cleaning up
  */
-export function periodsOf({ steps }: Timeline, available_min: number): readonly Period[] {
+export function periodsNeeded({ steps }: Timeline, available_min: number): readonly Period[] {
   const periods: Period[] = [];
   let rest = steps;
   while (rest.length > 0) {

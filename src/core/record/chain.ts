@@ -1,5 +1,5 @@
 import { canonicalJson } from '../canonicalJson';
-import type { Content, Entry } from './entry';
+import type { EntryContent, Entry } from './entry';
 
 /** A hash function, handed in: the core has no cryptography of its own. Hexadecimal SHA-256 of UTF-8 text. */
 export type Sha256 = (text: string) => string;
@@ -11,7 +11,7 @@ export const chainStart = '0'.repeat(64);
  * What of an entry is stored and hashed: everything its author made, and the author. The keys are those of its version; from the second
  * on a name is what stands for it.
  */
-export function sealedContent(content: Content): object {
+export function sealedContent(content: EntryContent): object {
   const { id, v, log, body, at, deviceAt, device, saw, sawClass, by, author } = content;
   if (v === 1) return { id, v, log, body, at, deviceAt, device, saw, author };
   const { id: who, role, name, sealed = name } = author;
@@ -20,7 +20,8 @@ export function sealedContent(content: Content): object {
 }
 
 /** Hash of an entry's content. */
-export const contentHash = (content: Content, sha256: Sha256): string => sha256(canonicalJson(sealedContent(content)));
+export const contentHash = (content: EntryContent, sha256: Sha256): string =>
+  sha256(canonicalJson(sealedContent(content)));
 
 /** What stands for a name under the hashes: without the salt nobody can try names until one fits. */
 export const sealedName = (name: string, salt: string, sha256: Sha256): string => sha256(`${salt}:${name}`);

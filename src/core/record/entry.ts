@@ -145,7 +145,7 @@ export interface FileNote extends Part {
 }
 
 /** What stands on a record by itself; the other kinds of entry speak about these. */
-export type Standing =
+export type StandingBody =
   | Reading
   | Words
   | Happening
@@ -161,7 +161,7 @@ export type Standing =
 
 /** Everything that can happen on a record. Nothing is ever changed: a correction is a new entry. */
 export type Body =
-  | Standing
+  | StandingBody
   | { readonly k: 'correct'; readonly target: string; readonly body: Reading | Words; readonly reason: string }
   | { readonly k: 'void'; readonly target: string; readonly reason: string; readonly slip?: true }
   | { readonly k: 'ask'; readonly targets: readonly string[] }
@@ -212,7 +212,7 @@ export interface Entry extends Draft {
 }
 
 /** An entry that is only on a device yet: it has no number, and nobody has sealed it. */
-export interface LocalDraft extends Content {
+export interface LocalDraft extends EntryContent {
   readonly local: true;
 }
 
@@ -226,6 +226,6 @@ export const isStored = (noted: Noted): noted is Entry => !('local' in noted);
 export const numberOf = (noted: Noted): number => (isStored(noted) ? noted.seq : Number.POSITIVE_INFINITY);
 
 /** Text under the content hash: the draft and who wrote it, canonical. */
-export interface Content extends Draft {
+export interface EntryContent extends Draft {
   readonly author: Author;
 }

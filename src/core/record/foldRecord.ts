@@ -1,8 +1,8 @@
 import { isStored } from './entry';
-import type { Body, Noted, RecordPlace, Standing } from './entry';
+import type { Body, Noted, RecordPlace, StandingBody } from './entry';
 
 /** A reading, note or event as it stands now. */
-export interface Live<B extends Standing = Standing> {
+export interface Live<B extends StandingBody = StandingBody> {
   readonly entry: Noted;
   readonly body: B;
   /** `rival`: two live readings at one place; a person chooses. */
@@ -131,7 +131,7 @@ const sealKey = (entry: Noted): string => `${entry.id} ${isStored(entry) ? entry
 const speaksAbout: ReadonlySet<Body['k']> = new Set(['correct', 'void', 'ask', 'sign', 'return']);
 
 /** Whether an entry stands by itself; the others speak about entries. */
-export function isStanding(body: Body): body is Standing {
+export function isStanding(body: Body): body is StandingBody {
   return !speaksAbout.has(body.k);
 }
 

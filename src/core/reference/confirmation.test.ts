@@ -1,4 +1,4 @@
-import { confirmationOf, contentOf, fieldIds, standingsOf } from './confirmation';
+import { confirmationOf, confirmedContent, fieldIds, standingsOf } from './confirmation';
 import { crossChecks } from '../checks/crossChecks';
 import { shippedSolutions, shippedSubstances } from '@/data/reference';
 import { solutionChecks } from '../checks/solutionChecks';
@@ -9,7 +9,7 @@ const toluene = shippedSubstances.find(({ id }) => id === 'toluene') as Referenc
 const confirm = (entry: ReferenceSubstance, field: Confirmation['field'], holds = true): Confirmation => ({
   entry: entry.id,
   field,
-  content: contentOf(entry, field) ?? '',
+  content: confirmedContent(entry, field) ?? '',
   by: 'coordinator',
   at: '2026-03-03T13:00:00.000Z',
   holds,

@@ -18,13 +18,13 @@ export interface Confirmation {
 }
 
 /** How far a field can be trusted. */
-export type Standing =
+export type FieldStanding =
   | { readonly is: 'computed' }
   | { readonly is: 'cross-checked'; readonly by: string }
   | { readonly is: 'confirmed'; readonly by: string; readonly at: string }
   | { readonly is: 'from memory' };
 
-export type Standings = Readonly<Partial<Record<FieldId, Standing>>>;
+export type Standings = Readonly<Partial<Record<FieldId, FieldStanding>>>;
 
 /** The value of a field of a substance; nothing when it is empty. */
 function fieldOf(substance: ReferenceSubstance, field: FieldId): unknown {
@@ -66,7 +66,7 @@ function solutionFieldOf(solution: ReferenceSolution, field: FieldId): unknown {
 }
 
 /** What a confirmation of a field stands for: its value as canonical JSON; nothing for an empty field. */
-export function contentOf(entry: ReferenceSubstance | ReferenceSolution, field: FieldId): string | undefined {
+export function confirmedContent(entry: ReferenceSubstance | ReferenceSolution, field: FieldId): string | undefined {
   const value = 'solute' in entry ? solutionFieldOf(entry, field) : fieldOf(entry, field);
   return value === undefined ? undefined : canonicalJson(withoutUncertainty(value));
 }
@@ -101,7 +101,7 @@ export function confirmationOf(
   entry: ReferenceSubstance | ReferenceSolution,
   field: FieldId,
 ): Confirmation | undefined {
-  const content = contentOf(entry, field);
+  const content = confirmedContent(entry, field);
   const last = confirmations.findLast(
     (one) => one.entry === entry.id && one.field === field && one.content === content,
   );
@@ -119,9 +119,9 @@ export function standingsOf(
 ): Standings {
   const fields = 'solute' in entry ? solutionFields : substanceFields;
   const wrong = new Set(checks.filter(({ holds }) => !holds).flatMap((check) => check.fields));
-  const filled = fields.filter((field) => contentOf(entry, field) !== undefined);
+  const filled = fields.filter((field) => confirmedContent(entry, field) !== undefined);
   return Object.fromEntries(
-    filled.map((field): [FieldId, Standing] => {
+    filled.map((field): [FieldId, FieldStanding] => {
       const confirmed = confirmationOf(confirmations, entry, field);
       if (confirmed) return [field, { is: 'confirmed', by: confirmed.by, at: confirmed.at }];
       const check = checks.find(({ fields: tied, holds }) => holds && tied.includes(field));

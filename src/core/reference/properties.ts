@@ -32,4 +32,4 @@ export type PropertyId = keyof typeof properties;
 export const propertyIds = Object.keys(properties) as readonly PropertyId[];
 
 /** Looks a property's kind up without the narrowness of the literal table. */
-export const kindOf = (id: PropertyId): PropertyKind => properties[id];
+export const propertyKindOf = (id: PropertyId): PropertyKind => properties[id];

@@ -4,7 +4,7 @@ import { pictogramIds } from './pictograms';
 import { splitStatement } from './statements';
 import { dryingAgentIds } from './dryingAgents';
 import { groupIds } from './groups';
-import { kindOf, propertyIds } from './properties';
+import { propertyKindOf, propertyIds } from './properties';
 import { forms, signalWords } from './substance';
 import { wasteStreamIds } from './wasteStreams';
 import type { PropertyId } from './properties';
@@ -22,7 +22,7 @@ const source = () => text(200).required('needs a source');
 const celsius = () => number().min(-273.15, 'must be at least −273.15').max(4000, 'must be at most 4000');
 
 function valueOf(kind: PropertyId) {
-  const { low, high, range, at, miscible, label } = kindOf(kind);
+  const { low, high, range, at, miscible, label } = propertyKindOf(kind);
   const within = (value: string | undefined) =>
     value === undefined || value === 'miscible' || (Number(value) >= low && Number(value) <= high);
   const digits = miscible

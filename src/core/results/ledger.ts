@@ -5,7 +5,7 @@ import { fromWorked } from '../quantity/worked';
 import { basisName } from '../plan/stageBasis';
 import { foreseenLosses } from './foreseenLosses';
 import { mainStages } from '../document/mainStages';
-import { beforeOf, mostOf, onPlan } from '../operations/stages';
+import { beforeOf, mostOfStage, onPlan } from '../operations/stages';
 import type { BenchState } from '../bench/benchState';
 import { partTakenOn } from './stageResults';
 import type { FormulaId } from '../words/formulaCatalogue';
@@ -91,7 +91,7 @@ function startOf({ bench }: BenchState, stage: Stage): Planned {
   return {
     key: keyOf(bench.doc, stage),
     label,
-    recorded: mostOf(bench, stage),
+    recorded: mostOfStage(bench, stage),
     losses: [],
     apart: [],
     start: true,

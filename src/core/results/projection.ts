@@ -22,11 +22,11 @@ export interface Projection {
   /** Yield of what the preparation is for, or what was recovered of it: a fraction. */
   readonly share?: number;
   readonly stages: readonly StageNumbers[];
-  readonly said: readonly Said[];
+  readonly said: readonly SaidOtherwise[];
 }
 
 /** What a bench did otherwise than the sheet says, in its words. */
-export interface Said {
+export interface SaidOtherwise {
   readonly step: string;
   readonly reason: string;
   /** The whole step. */
@@ -63,9 +63,9 @@ function numbersOf({ stage, mass, percentYield, overall, recovered, best }: Stag
 }
 
 /** Deviations that stand, and steps that are left out with a reason. */
-function saidIn({ record, steps }: BenchState): readonly Said[] {
+function saidIn({ record, steps }: BenchState): readonly SaidOtherwise[] {
   const skipped = new Set(steps.flatMap((one) => (one.skipped ? [one.skipped.entry.id] : [])));
-  return record.flatMap(({ entry, body, status }): readonly Said[] => {
+  return record.flatMap(({ entry, body, status }): readonly SaidOtherwise[] => {
     if (status !== 'live') return [];
     if (body.k === 'deviation') return [{ step: body.step, reason: body.reason }];
     if (body.k !== 'step' || body.reason === undefined || !skipped.has(entry.id)) return [];

@@ -1,6 +1,6 @@
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../document/inSentence';
-import { beforeOf, isMade, mostOf, recoveryOf, shareOf, yieldOf } from '../operations/stages';
+import { beforeOf, isMade, mostOfStage, recoveryOf, shareOf, yieldOf } from '../operations/stages';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { contentOf, earlierOf } from '../document/steps';
@@ -54,7 +54,7 @@ export function stageResults(bench: Bench, steps: readonly StepState[] = []): re
 function stageResult(bench: Bench, stage: Stage, steps: readonly StepState[]): StageResult {
   const mass = bench.massOf(stage.id);
   const share = mass && shareOf(bench, stage, mass.mass);
-  const most = mostOf(bench, stage);
+  const most = mostOfStage(bench, stage);
   const nothingMade = contentOf(rootOf(bench.doc, stage)) !== undefined;
   const percentYield = mass && !nothingMade ? yieldOf(mass.mass, most) : undefined;
   const recovered = mass && nothingMade ? recoveryOf(mass.mass, most) : undefined;
@@ -138,7 +138,7 @@ function yieldsBefore(
   const fed = bench.doc.stages.find(({ id }) => id === from);
   if (!fed || after.includes(fed) || contentOf(rootOf(bench.doc, fed))) return [];
   const mass = bench.massOf(fed.id)?.mass;
-  const own = mass && yieldOf(mass, mostOf(bench, fed));
+  const own = mass && yieldOf(mass, mostOfStage(bench, fed));
   const earlier = yieldsBefore(bench, fed, [...after, stage]);
   return own && earlier ? [...earlier, own] : undefined;
 }

@@ -85,7 +85,7 @@ function eliminate(matrix: Rational[][], columns: number): readonly number[] {
 }
 
 /** A small molecule that makes an equation balance when it is written on a side. */
-export interface Offer<T> {
+export interface MissingMolecule<T> {
   readonly molecule: T;
   readonly side: 'left' | 'right';
 }
@@ -99,7 +99,7 @@ export interface Offer<T> {
 export function missingMolecules<T extends { readonly composition: Composition }>(
   members: readonly Unbalanced[],
   candidates: readonly T[],
-): readonly Offer<T>[] {
+): readonly MissingMolecule<T>[] {
   const found = candidates.flatMap((molecule) =>
     (['right', 'left'] as const).flatMap((side) => {
       const balanced = balanceEquation([...members, { side, composition: molecule.composition }]);

@@ -1,6 +1,6 @@
 import { slug } from '../slug';
 import type { Preparation } from '../document/document';
-import type { Said } from '../results/projection';
+import type { SaidOtherwise } from '../results/projection';
 
 /** Where a proposal for the next version comes from. */
 export const proposalKinds = {
@@ -13,7 +13,7 @@ export type ProposalKind = keyof typeof proposalKinds;
 
 /** What was decided about a proposal. */
 export const decisions = ['open', 'taken', 'aside'] as const;
-export type Decision = (typeof decisions)[number];
+export type ProposalDecision = (typeof decisions)[number];
 
 /** Something that classes say about a preparation, for its next version. */
 export interface Proposal {
@@ -31,7 +31,7 @@ export interface Proposal {
 export interface ClassSaid {
   readonly classId: string;
   readonly name: string;
-  readonly benches: readonly { readonly bench: string; readonly said: readonly Said[] }[];
+  readonly benches: readonly { readonly bench: string; readonly said: readonly SaidOtherwise[] }[];
 }
 
 /**

@@ -1,6 +1,6 @@
 import { amountFault } from './amountFault';
 import { parseAmount } from '../quantity/parseAmount';
-import type { Entered, Role } from '../document/document';
+import type { Entered, LineRole } from '../document/document';
 
 /** A line's amount as one text, the way {@link parseEntered} reads it. */
 export function enteredText(entered: Entered): string {
@@ -23,10 +23,10 @@ export function enteredText(entered: Entered): string {
 }
 
 /** What a text is read against. */
-export interface Before {
+export interface EnteredBefore {
   /** What the line holds; a bare number takes its unit, mL/g keeps what it refers to. */
   readonly entered: Entered;
-  readonly role: Role;
+  readonly role: LineRole;
   /** It is taken from a stage: a per cent of what the stage can be at most is an amount then. */
   readonly supplied?: boolean;
 }
@@ -41,7 +41,7 @@ const rangeOf = /^([\d.]+)\s*(?:–|-|to)\s*([\d.]+)(\s*\D*)$/;
  *
  * @example parseEntered('1.2 equiv', { entered: { by: 'mass', digits: '1', unit: 'g' }, role: 'reactant' }) // → { ok: true, value: { by: 'equivalents', digits: '1.2' } }
  */
-export function parseEntered(text: string, { entered: before, role, supplied = false }: Before): Parsed {
+export function parseEntered(text: string, { entered: before, role, supplied = false }: EnteredBefore): Parsed {
   const words = text.trim();
   if (role === 'aid' && /^\p{L}|^\d+ (or|to) /u.test(words) && words.length <= 80)
     return { ok: true, value: { by: 'words', text: words } };

@@ -8,7 +8,7 @@ import type { Worktop } from './worktop';
 export type GivesUp = Pick<AssumptionSpec<'fraction'>, 'label' | 'low' | 'typical' | 'high' | 'why'>;
 
 /** Matter that nobody has modelled (cloves, leaves, a juice) and what is declared to be in it. */
-export interface Content {
+export interface MaterialContent {
   readonly place: string;
   /** Substance that the material is. */
   readonly matter: string;
@@ -19,7 +19,7 @@ export interface Content {
 }
 
 /** What a material in a vessel holds of what the stage is of; nothing where its content is not declared or it is not there. */
-export function contentIn(work: Worktop, place: string, line: string): Content | undefined {
+export function contentIn(work: Worktop, place: string, line: string): MaterialContent | undefined {
   const { stage } = work;
   if (!stage) return undefined;
   const matter = work.world.facts.lines.get(line)?.line.substance ?? '';
@@ -30,7 +30,7 @@ export function contentIn(work: Worktop, place: string, line: string): Content |
 }
 
 /** Grams that a material gives up of its content; the rest is lost with what is left of it. */
-export function givenUp(work: Worktop, { grams }: Pick<Content, 'grams'>, how: GivesUp): number {
+export function givenUp(work: Worktop, { grams }: Pick<MaterialContent, 'grams'>, how: GivesUp): number {
   const given = work.assume({ key: 'given', dim: 'fraction', unit: '%', ...how });
   work.lose(
     'material',

@@ -7,7 +7,7 @@ const may = (takes: VesselKind | undefined, made: string | undefined) => ({
 });
 
 /** A place that an operation has for a vessel. */
-export interface Slot {
+export interface VesselSlot {
   /** What the vessel is to the step. */
   readonly label: string;
   readonly comes: 'filled' | 'empty' | 'either';
@@ -27,11 +27,11 @@ export interface Slot {
 
 /** Places for vessels by their names in a step's `uses`. All may be left to the product's way through the procedure. */
 export interface Slots {
-  readonly [name: string]: Slot;
+  readonly [name: string]: VesselSlot;
 }
 
 /** The slot that a name in a step's `uses` speaks of. */
-export function slotOf(slots: Slots, name: string): Slot | undefined {
+export function slotOf(slots: Slots, name: string): VesselSlot | undefined {
   const exact = slots[name];
   if (exact && !exact.numbered) return exact;
   const numbered = slots[name.replace(/[1-9]$/, '')];
@@ -43,16 +43,22 @@ export const madeAt = (step: string, use: string) => `${step}/${use}`;
 
 /** What stays in its vessel. */
 export const stays = (label: string, takes?: VesselKind) =>
-  ({ label, comes: 'filled', leaves: 'filled', holds: 'product', ...may(takes, undefined) }) as const satisfies Slot;
+  ({
+    label,
+    comes: 'filled',
+    leaves: 'filled',
+    holds: 'product',
+    ...may(takes, undefined),
+  }) as const satisfies VesselSlot;
 /** What is worked on and leaves its vessel. */
 export const from = (label: string, takes?: VesselKind) =>
-  ({ label, comes: 'filled', leaves: 'empty', ...may(takes, undefined) }) as const satisfies Slot;
+  ({ label, comes: 'filled', leaves: 'empty', ...may(takes, undefined) }) as const satisfies VesselSlot;
 /** Where what the step made goes. */
 export const into = (label: string, takes?: VesselKind, made?: string) =>
-  ({ label, comes: 'empty', leaves: 'filled', holds: 'product', ...may(takes, made) }) as const satisfies Slot;
+  ({ label, comes: 'empty', leaves: 'filled', holds: 'product', ...may(takes, made) }) as const satisfies VesselSlot;
 /** Where what is not wanted goes. */
 export const away = (label: string, made?: string) =>
-  ({ label, comes: 'either', leaves: 'filled', holds: 'waste', ...may(undefined, made) }) as const satisfies Slot;
+  ({ label, comes: 'either', leaves: 'filled', holds: 'waste', ...may(undefined, made) }) as const satisfies VesselSlot;
 /** Where a gas goes that water holds back: a vessel with base or acid in it, under a funnel. */
 export const gasTrap = {
   label: 'Gas trap',
@@ -61,4 +67,4 @@ export const gasTrap = {
   holds: 'waste',
   takes: 'beaker',
   without: 'none: into the hood',
-} as const satisfies Slot;
+} as const satisfies VesselSlot;

@@ -1,9 +1,9 @@
 'use client';
 import { enteredText } from '@/core/words/parseEntered';
-import type { Draft } from '@/core/handout/draft/draftOf';
+import type { HandoutDraft } from '@/core/handout/draft/draftOf';
 
 /** The preparation that comes of it: its equation, its charge table and its vessels. */
-export function DraftSummary({ draft: { doc } }: { readonly draft: Draft }) {
+export function DraftSummary({ draft: { doc } }: { readonly draft: HandoutDraft }) {
   const name = (id: string) => doc.substances.find((one) => one.id === id)?.name ?? id;
   const [reaction] = doc.reactions;
   const side = (of: 'left' | 'right') =>

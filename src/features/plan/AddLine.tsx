@@ -6,7 +6,7 @@ import { mostOf } from '@/core/document/limits';
 import { roles } from '@/core/document/document';
 import { SubstanceDialog } from './SubstanceDialog';
 import { usePlanView } from '@/components/plan/planView';
-import type { Role } from '@/core/document/document';
+import type { LineRole } from '@/core/document/document';
 
 /** Asks for what a new line needs first: its substance or material, and its role. */
 export function AddLine({
@@ -17,7 +17,7 @@ export function AddLine({
   readonly onAdded: (id: string) => void;
 }) {
   const { plan, edit } = usePlanView();
-  const [role, setRole] = useState<Role>('solvent');
+  const [role, setRole] = useState<LineRole>('solvent');
   return (
     <SubstanceDialog
       id="add-line"
@@ -33,7 +33,7 @@ export function AddLine({
     >
       <Form.Group controlId="add-role" className="mt-3">
         <Form.Label>Role</Form.Label>
-        <Form.Select value={role} onChange={(event) => setRole(event.target.value as Role)}>
+        <Form.Select value={role} onChange={(event) => setRole(event.target.value as LineRole)}>
           {roles.map((one) => (
             <option key={one}>{one}</option>
           ))}

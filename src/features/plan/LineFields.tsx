@@ -14,7 +14,7 @@ import { SelectField } from '@/components/fields/SelectField';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { useLineEdit } from './useLineEdit';
 import type { PlanLine } from '@/core/plan/planTypes';
-import type { Role } from '@/core/document/document';
+import type { LineRole } from '@/core/document/document';
 
 /** The line itself: role, amount as written, bottle, device, vessel. */
 export function LineFields({ line: row }: { readonly line: PlanLine }) {
@@ -32,7 +32,7 @@ export function LineFields({ line: row }: { readonly line: PlanLine }) {
           disabled={off}
           value={line.role}
           options={roles.map(same)}
-          onChange={(role) => put('role', { role: role as Role })}
+          onChange={(role) => put('role', { role: role as LineRole })}
         />
         <ReactionFields line={row} />
         <BottleFields line={row} />

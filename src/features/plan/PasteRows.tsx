@@ -6,7 +6,7 @@ import { enteredText } from '@/core/words/parseEntered';
 import { mostOf } from '@/core/document/limits';
 import { roles } from '@/core/document/document';
 import { usePastedRows } from './usePastedRows';
-import type { Role } from '@/core/document/document';
+import type { LineRole } from '@/core/document/document';
 
 const kinds = { plan: 'is in the plan', reference: 'from the reference', name: 'by its name alone' } as const;
 
@@ -69,7 +69,7 @@ export function PasteRows({ first, onClose }: { readonly first: string; readonly
                       size="sm"
                       aria-label={`Role of ${row.name}`}
                       value={roleOf(row)}
-                      onChange={({ target: { value } }) => setRole(row.line, value as Role)}
+                      onChange={({ target: { value } }) => setRole(row.line, value as LineRole)}
                     >
                       {roles.map((one) => (
                         <option key={one}>{one}</option>

@@ -10,14 +10,14 @@ import { usePlanView } from '@/components/plan/planView';
 import type { Chosen } from '@/core/editing/chosen';
 import type { EntrySummary } from '@/core/reference/search';
 import type { PastedRow } from '@/core/editing/readRows';
-import type { Preparation, Role } from '@/core/document/document';
+import type { Preparation, LineRole } from '@/core/document/document';
 
 /** Rows of a pasted text with what is chosen of them, and adding them as lines. */
 export function usePastedRows(first: string, onDone: () => void) {
   const { plan, edit } = usePlanView();
   const { entries } = useEntries();
   const [text, setText] = useState(first);
-  const [chosenRoles, setRoles] = useState<Readonly<Record<number, Role>>>({});
+  const [chosenRoles, setRoles] = useState<Readonly<Record<number, LineRole>>>({});
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
   const [says, setSays] = useState<string | undefined>(undefined);
   const [busy, setBusy] = useState(false);
@@ -57,7 +57,7 @@ export function usePastedRows(first: string, onDone: () => void) {
     leave: (line: number, isLeft: boolean) =>
       setLeft((now) => new Set(isLeft ? [...now, line] : [...now].filter((one) => one !== line))),
     roleOf,
-    setRole: (line: number, role: Role) => setRoles((now) => ({ ...now, [line]: role })),
+    setRole: (line: number, role: LineRole) => setRoles((now) => ({ ...now, [line]: role })),
     /** Where a row's substance comes from. */
     kindOf: (row: PastedRow) =>
       known(row) !== undefined

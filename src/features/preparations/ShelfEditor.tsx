@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { levelWords } from './levelWords';
 import { levels } from '@/core/library/stored';
-import type { Level, Shelf } from '@/core/library/stored';
+import type { LearnerLevel, ShelfNote } from '@/core/library/stored';
 
 /** Says what a preparation is filed under. */
 export function ShelfEditor({
@@ -12,12 +12,12 @@ export function ShelfEditor({
   onSave,
   onCancel,
 }: {
-  readonly shelf: Shelf;
-  readonly onSave: (shelf: Shelf) => void;
+  readonly shelf: ShelfNote;
+  readonly onSave: (shelf: ShelfNote) => void;
   readonly onCancel: () => void;
 }) {
   const [tags, setTags] = useState(shelf.tags.join(', '));
-  const [level, setLevel] = useState<Level | ''>(shelf.level ?? '');
+  const [level, setLevel] = useState<LearnerLevel | ''>(shelf.level ?? '');
   const list = [
     ...new Set(
       tags

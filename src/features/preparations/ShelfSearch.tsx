@@ -3,7 +3,7 @@ import Form from 'react-bootstrap/Form';
 import { levelWords } from './levelWords';
 import { OperationOptions } from '@/components/OperationOptions';
 import { lengths, levels } from '@/core/library/stored';
-import type { Level, ShelfQuery } from '@/core/library/stored';
+import type { LearnerLevel, ShelfQuery } from '@/core/library/stored';
 
 const lengthWords = { short: 'up to 1½ hours', period: 'one period of 3 hours', more: 'more than a period' } as const;
 type Change = { readonly [K in keyof ShelfQuery]?: ShelfQuery[K] | undefined };
@@ -44,7 +44,7 @@ export function ShelfSearch({
       <Form.Select
         aria-label="Level"
         value={query.level ?? ''}
-        onChange={(event) => look({ level: (event.target.value || undefined) as Level | undefined })}
+        onChange={(event) => look({ level: (event.target.value || undefined) as LearnerLevel | undefined })}
       >
         <option value="">any level</option>
         {levels.map((one) => (

@@ -1,7 +1,7 @@
-import type { Level } from '@/core/library/stored';
+import type { LearnerLevel } from '@/core/library/stored';
 
 /** Levels in words. */
-export const levelWords: Readonly<Record<Level, string>> = {
+export const levelWords: Readonly<Record<LearnerLevel, string>> = {
   beginners: 'for beginners',
   advanced: 'advanced',
   project: 'project work',

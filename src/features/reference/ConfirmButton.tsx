@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useState } from 'react';
 import { api, ApiError } from '@/api/client';
-import { contentOf } from '@/core/reference/confirmation';
+import { confirmedContent } from '@/core/reference/confirmation';
 import { StandingBadge } from '@/components/StandingBadge';
 import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { ReferenceSolution } from '@/core/reference/solution';
@@ -26,7 +26,7 @@ export function ConfirmButton({ field, label }: { readonly field: FieldId; reado
   const [busy, setBusy] = useState(false);
   const [says, setSays] = useState<string | undefined>(undefined);
   const standing = standings[field];
-  const content = contentOf(entry, field);
+  const content = confirmedContent(entry, field);
   if (!standing || content === undefined) return null;
   if (!canConfirm || standing.is === 'computed') return <StandingBadge standing={standing} />;
   const confirmed = standing.is === 'confirmed';

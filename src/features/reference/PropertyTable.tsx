@@ -1,7 +1,7 @@
 'use client';
 import { ConfirmButton } from './ConfirmButton';
 import { Formula } from '@/components/Formula';
-import { kindOf, propertyIds } from '@/core/reference/properties';
+import { propertyKindOf, propertyIds } from '@/core/reference/properties';
 import { molarMass } from '@/core/compound/molarMass';
 import { StandingBadge } from '@/components/StandingBadge';
 import { tabulatedText } from '@/core/reference/tabulatedText';
@@ -46,7 +46,10 @@ export function PropertyTable({ substance }: { readonly substance: ReferenceSubs
       {form && row('form', 'At 20\u202f°C', form)}
       {propertyIds.map((id) => {
         const value = values[id];
-        return value && row(id, kindOf(id).label, tabulatedText(value, kindOf(id).unit), value.source, value.note);
+        return (
+          value &&
+          row(id, propertyKindOf(id).label, tabulatedText(value, propertyKindOf(id).unit), value.source, value.note)
+        );
       })}
       {pKa?.map((value, i) =>
         row('pKa', pKa.length > 1 ? `pKa, step ${i + 1}` : 'pKa', tabulatedText(value, ''), value.source, value.note),

@@ -1,5 +1,5 @@
 'use client';
-import { kindOf, propertyIds } from '@/core/reference/properties';
+import { propertyKindOf, propertyIds } from '@/core/reference/properties';
 import { readValue, typedValue } from './editing';
 import { TextField } from '@/components/fields/TextField';
 import type { Change } from '@/core/changed';
@@ -45,7 +45,7 @@ export function ValueFields({
         {propertyIds.map((id) => (
           <TextField
             key={id}
-            label={`${kindOf(id).label}${kindOf(id).unit ? `, ${kindOf(id).unit}` : ''}`}
+            label={`${propertyKindOf(id).label}${propertyKindOf(id).unit ? `, ${propertyKindOf(id).unit}` : ''}`}
             value={typedValue(draft.values[id])}
             onChange={(text) => putValue(id, text)}
             settle

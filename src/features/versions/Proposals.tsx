@@ -4,16 +4,16 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { api, ApiError } from '@/api/client';
 import { proposalKinds } from '@/core/versions/proposals';
-import type { Decision, Proposal } from '@/core/versions/proposals';
+import type { ProposalDecision, Proposal } from '@/core/versions/proposals';
 
 /** A proposal with what is shown of it. */
 export interface ShownProposal extends Proposal {
   /** What it is about, in words. */
   readonly about: string;
-  readonly decision: Decision;
+  readonly decision: ProposalDecision;
 }
 
-const words: Readonly<Record<Decision, string>> = { open: '', taken: 'taken up', aside: 'put aside' };
+const words: Readonly<Record<ProposalDecision, string>> = { open: '', taken: 'taken up', aside: 'put aside' };
 
 /** What past classes say about a preparation, for its next version. */
 export function Proposals({
@@ -25,11 +25,11 @@ export function Proposals({
   readonly proposals: readonly ShownProposal[];
   readonly canDecide: boolean;
 }) {
-  const [decided, setDecided] = useState<Readonly<Record<string, Decision>>>({});
+  const [decided, setDecided] = useState<Readonly<Record<string, ProposalDecision>>>({});
   const [says, setSays] = useState<string | undefined>(undefined);
   if (proposals.length === 0) return null;
   const decisionOf = (one: ShownProposal) => decided[one.id] ?? one.decision;
-  const decide = (proposal: string, decision: Decision) =>
+  const decide = (proposal: string, decision: ProposalDecision) =>
     void api.decideProposal(id, proposal, decision).then(
       () => setDecided((now) => ({ ...now, [proposal]: decision })),
       (error: unknown) => setSays(error instanceof ApiError ? error.message : 'It could not be kept.'),

@@ -2,7 +2,7 @@ import { documentOf } from '../preparations';
 import { capital } from '@/core/capital';
 import { taken } from '../library';
 import { writePreparation } from '@/core/formats/writePreparation';
-import type { ChargeLine, Entered, PlannedVessel, Preparation, Role, Substance } from '@/core/document/document';
+import type { ChargeLine, Entered, PlannedVessel, Preparation, LineRole, Substance } from '@/core/document/document';
 import type { Extent, Term } from '@/core/document/reaction';
 import type { Origin, Stage, Step } from '@/core/document/steps';
 
@@ -23,7 +23,7 @@ export interface Job {
   readonly reference: string;
   /** id: role, amount ("5.0 g", "1.2 equiv", "all"), and the rest; the substance is the line's id unless it says otherwise. */
   readonly lines: Readonly<
-    Record<string, readonly [role: Role, amount: string, more?: Partial<ChargeLine> & { readonly bottle?: string }]>
+    Record<string, readonly [role: LineRole, amount: string, more?: Partial<ChargeLine> & { readonly bottle?: string }]>
   >;
   /** id: kind and size. */
   readonly vessels: Readonly<Record<string, readonly [kind: PlannedVessel['kind'], mL: number]>>;

@@ -7,15 +7,15 @@ import {
   common,
   id,
   lineFields,
-  minutes,
-  numeral,
+  minutesSchema,
+  numeralSchema,
   one,
-  percent,
+  percentSchema,
   stepWith,
   strengthGiven,
-  substance,
+  documentSubstanceSchema,
   terms,
-  text,
+  textSchema,
   variant,
   versionOf,
   vesselOf,
@@ -25,7 +25,7 @@ import type { Change } from '../../changed';
 import type { StepTime } from '../../document/steps';
 
 const reference = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be an id of this preparation');
-const ranged = { high: numeral() };
+const ranged = { high: numeralSchema() };
 const line = object({
   ...lineFields,
   reaction: reference(),
@@ -40,12 +40,12 @@ const line = object({
     mass: waysOfWriting.mass.shape(ranged),
     volume: waysOfWriting.volume.shape(ranged),
     amount: waysOfWriting.amount.shape(ranged),
-    expected: object({ by: string().required(), percent: percent().required() }).noUnknown(),
+    expected: object({ by: string().required(), percent: percentSchema().required() }).noUnknown(),
   }),
 }).noUnknown();
 
 /** A number within its bounds, which stand in order. */
-const guess = (value: () => ReturnType<typeof numeral>) =>
+const guess = (value: () => ReturnType<typeof numeralSchema>) =>
   object({ low: value(), typical: value().required(), high: value() })
     .noUnknown()
     .test(
@@ -61,14 +61,14 @@ const extent = lazy((value: unknown) =>
   value === undefined
     ? mixed()
     : variant('by', {
-        conversion: object({ by, percent: guess(percent) }).noUnknown(),
-        equilibrium: object({ by, K: guess(numeral) }).noUnknown(),
-        halfLife: object({ by, minutes: guess(numeral), at_C: bounded(-100, 400).required() }).noUnknown(),
+        conversion: object({ by, percent: guess(percentSchema) }).noUnknown(),
+        equilibrium: object({ by, K: guess(numeralSchema) }).noUnknown(),
+        halfLife: object({ by, minutes: guess(numeralSchema), at_C: bounded(-100, 400).required() }).noUnknown(),
       }).resolve({ value }),
 );
 const reaction = object({
   id: id(),
-  name: text(80).required(),
+  name: textSchema(80).required(),
   terms: terms(),
   product: reference(),
   reference: reference(),
@@ -83,13 +83,13 @@ const origin = lazy((value: unknown) =>
     : variant('by', {
         reaction: object({ by, reaction: id() }).noUnknown(),
         byProduct: object({ by, reaction: id() }).noUnknown(),
-        content: object({ by, line: id(), percent: percent() }).noUnknown(),
+        content: object({ by, line: id(), percent: percentSchema() }).noUnknown(),
         stage: object({ by, stage: id() }).noUnknown(),
       }).resolve({ value }),
 );
 const stage = object({
   id: id(),
-  name: text(80).required(),
+  name: textSchema(80).required(),
   substance: id(),
   origin,
   measure: one(measures),
@@ -98,9 +98,9 @@ const stage = object({
 const times = () => bounded(1, 30).integer('must be a whole number').required();
 /** Minutes with their bounds, where somebody knows them. */
 const stepTime = object({
-  typical_min: minutes().required(),
-  least_min: minutes(),
-  most_min: minutes(),
+  typical_min: minutesSchema().required(),
+  least_min: minutesSchema(),
+  most_min: minutesSchema(),
   attended: boolean().required(),
 })
   .noUnknown()
@@ -124,7 +124,7 @@ const step = stepWith({
 export const preparationSchema = object({
   ...common,
   formatVersion: versionOf(formatVersion),
-  substances: array(substance)
+  substances: array(documentSubstanceSchema)
     .max(mostOf.substances, `must have at most ${String(mostOf.substances)} substances`)
     .required(),
   reactions: array(reaction).max(12, 'must have at most 12 reactions').required(),

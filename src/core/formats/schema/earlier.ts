@@ -3,11 +3,11 @@ import {
   common,
   id,
   lineFields,
-  percent,
+  percentSchema,
   stepWith,
-  substance,
+  documentSubstanceSchema,
   terms,
-  text,
+  textSchema,
   variant,
   versionOf,
   vesselOf,
@@ -29,12 +29,12 @@ export const earlierVesselKinds = [
 ] as const;
 
 const line = object({ ...lineFields, entered: variant('by', waysOfWriting) }).noUnknown();
-const basis = object({ line: id(), percent: percent() }).noUnknown().default(undefined);
-const stage = object({ id: id(), name: text(80).required(), substance: id(), from: id(), basis }).noUnknown();
+const basis = object({ line: id(), percent: percentSchema() }).noUnknown().default(undefined);
+const stage = object({ id: id(), name: textSchema(80).required(), substance: id(), from: id(), basis }).noUnknown();
 
 const first = {
   ...common,
-  substances: array(substance)
+  substances: array(documentSubstanceSchema)
     .min(1, 'must have at least one substance')
     .max(80, 'must have at most 80 substances')
     .required(),

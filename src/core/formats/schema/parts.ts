@@ -12,14 +12,14 @@ import { dryingAgentIds } from '../../reference/dryingAgents';
 import { forms } from '../../reference/substance';
 import { groupCountsSchema, hazardLabelSchema } from '../../reference/schema';
 import { wasteStreamIds } from '../../reference/wasteStreams';
-import { checks, excessReasons, roles } from '../../document/document';
+import { dataChecks, excessReasons, roles } from '../../document/document';
 import type { ObjectShape, Schema } from 'yup';
 
 export const one = <T extends string>(values: readonly T[]) =>
   string()
     .oneOf(values, `must be one of ${values.join(', ')}`)
     .required();
-export const text = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
+export const textSchema = (longest: number) => string().max(longest, `must be at most ${longest} characters`);
 export const id = () =>
   string()
     .matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be 1 to 40 lower-case letters, digits or hyphens')
@@ -27,12 +27,12 @@ export const id = () =>
 export const oneOf = <T extends string>(values: readonly T[]) =>
   string().oneOf([...values], `must be one of ${values.join(', ')}`);
 const optionalId = () => string().matches(/^[a-z0-9][a-z0-9-]{0,39}$/, 'must be the id of a reference entry');
-export const numeral = () =>
+export const numeralSchema = () =>
   string()
     .matches(/^\d{1,9}(\.\d{1,9})?$/, 'must be a positive decimal numeral in quotes, such as "2.00"')
     .test('positive', 'must be more than zero', (value) => value === undefined || Number(value) > 0);
-export const percent = () =>
-  numeral().test(
+export const percentSchema = () =>
+  numeralSchema().test(
     'percent',
     'must be more than 0 and at most 100',
     (value) => value === undefined || Number(value) <= 100,
@@ -68,13 +68,18 @@ export function variant(key: string, shapes: Readonly<Record<string, Schema>>) {
 }
 
 export const datum = () =>
-  object({ digits: numeral().required(), at_C: bounded(-100, 400), source: text(200).required(), check: one(checks) })
+  object({
+    digits: numeralSchema().required(),
+    at_C: bounded(-100, 400),
+    source: textSchema(200).required(),
+    check: one(dataChecks),
+  })
     .noUnknown()
     .default(undefined);
 
 const temperature = () =>
   string().matches(/^-?\d{1,3}(\.\d{1,2})?$/, 'must be a temperature in quotes, such as "113.5"');
-const origin = { source: text(200).required(), check: one(checks) };
+const origin = { source: textSchema(200).required(), check: one(dataChecks) };
 const melting = object({ low: temperature().required(), high: temperature().required(), ...origin })
   .noUnknown()
   .default(undefined);
@@ -110,17 +115,19 @@ const antoine = object({
   .default(undefined);
 const solubility = object({
   solvent: id(),
-  points: array(object({ digits: numeral().required(), at_C: bounded(-100, 400).required(), ...origin }).noUnknown())
+  points: array(
+    object({ digits: numeralSchema().required(), at_C: bounded(-100, 400).required(), ...origin }).noUnknown(),
+  )
     .min(2, 'must have at least 2 points')
     .max(20, 'must have at most 20 points')
     .required(),
 }).noUnknown();
 
-export const substance = object({
+export const documentSubstanceSchema = object({
   id: id(),
-  name: text(120).required(),
-  formula: text(200),
-  smiles: text(400),
+  name: textSchema(120).required(),
+  formula: textSchema(200),
+  smiles: textSchema(400),
   density: datum(),
   melting,
   solubility: array(solubility).max(10, 'must have at most 10 solvents'),
@@ -130,7 +137,7 @@ export const substance = object({
   boiling: warmth(),
   flash: warmth(),
   hazards: hazardLabelSchema
-    .shape({ check: one(checks) })
+    .shape({ check: one(dataChecks) })
     .noUnknown()
     .default(undefined),
   peroxideFormer: boolean(),
@@ -143,25 +150,30 @@ export const substance = object({
   pKa: array(signedDatum().required()).max(6, 'must have at most 6 steps'),
   fusion: datum(),
   antoine,
-  caution: text(400),
+  caution: textSchema(400),
 }).noUnknown();
 
 export const measured = (dim: string) =>
-  object({ by: string().required(), digits: numeral().required(), unit: unitOf(dim).required() }).noUnknown();
-export const relative = object({ by: string().required(), digits: numeral().required() }).noUnknown();
+  object({ by: string().required(), digits: numeralSchema().required(), unit: unitOf(dim).required() }).noUnknown();
+export const relative = object({ by: string().required(), digits: numeralSchema().required() }).noUnknown();
 export const waysOfWriting = {
   mass: measured('mass'),
   volume: measured('volume'),
   amount: measured('amount'),
   equivalents: relative,
   molPercent: relative,
-  perMass: object({ by: string().required(), digits: numeral().required(), of: id(), percent: percent() }).noUnknown(),
-  words: object({ by: string().required(), text: text(80).required() }).noUnknown(),
+  perMass: object({
+    by: string().required(),
+    digits: numeralSchema().required(),
+    of: id(),
+    percent: percentSchema(),
+  }).noUnknown(),
+  words: object({ by: string().required(), text: textSchema(80).required() }).noUnknown(),
 };
 
 export const strengthGiven = () =>
   variant('by', {
-    massFraction: object({ by: string().required(), digits: percent().required() }).noUnknown(),
+    massFraction: object({ by: string().required(), digits: percentSchema().required() }).noUnknown(),
     molarity: relative,
   });
 const strength = () => lazy((value: unknown) => (value === undefined ? mixed() : strengthGiven().resolve({ value })));
@@ -184,33 +196,33 @@ export const lineFields = {
     .default(undefined),
   vessel: string(),
   waste: oneOf(wasteStreamIds),
-  note: text(400),
+  note: textSchema(400),
 };
 
 export const pin = variant('at', {
-  factor: object({ at: string().required(), digits: numeral().required() }).noUnknown(),
+  factor: object({ at: string().required(), digits: numeralSchema().required() }).noUnknown(),
   line: object({
     at: string().required(),
     line: id(),
-    digits: numeral().required(),
+    digits: numeralSchema().required(),
     unit: anyUnit(),
     over: one(['bench', 'class'] as const),
   }).noUnknown(),
   product: object({
     at: string().required(),
-    digits: numeral().required(),
+    digits: numeralSchema().required(),
     unit: anyUnit(),
-    percent: percent().required(),
+    percent: percentSchema().required(),
   }).noUnknown(),
   vessel: object({
     at: string().required(),
     vessel: id(),
-    digits: numeral().required(),
-    percent: percent().required(),
+    digits: numeralSchema().required(),
+    percent: percentSchema().required(),
   }).noUnknown(),
 });
 
-export const minutes = () => bounded(0, 10080);
+export const minutesSchema = () => bounded(0, 10080);
 const taken = object({ low: number(), typical: number().required(), high: number() }).noUnknown();
 /** Values by a key that the operation knows. */
 const assumptions = lazy((value: unknown) =>
@@ -222,10 +234,10 @@ const assumptions = lazy((value: unknown) =>
 const stepFields = {
   id: id(),
   device: string(),
-  text: text(400),
-  expect: array(text(200).required()).max(10, 'must have at most 10 entries'),
-  time: object({ typical_min: minutes().required(), attended: boolean().required() }).noUnknown().required(),
-  safeStop: text(200),
+  text: textSchema(400),
+  expect: array(textSchema(200).required()).max(10, 'must have at most 10 entries'),
+  time: object({ typical_min: minutesSchema().required(), attended: boolean().required() }).noUnknown().required(),
+  safeStop: textSchema(200),
   assume: assumptions,
   optional: boolean(),
 };
@@ -268,9 +280,9 @@ export const stepWith = (more: ObjectShape = {}) =>
 /** Keys at the top of every format. */
 export const common = {
   format: string().oneOf(['mozle-preparation'], 'must be "mozle-preparation"').required(),
-  title: text(120).required(),
-  summary: text(1000).defined(),
-  protection: text(400).defined(),
+  title: textSchema(120).required(),
+  summary: textSchema(1000).defined(),
+  protection: textSchema(400).defined(),
   devices: array(deviceSchema)
     .max(mostOf.devices, `must have at most ${String(mostOf.devices)} devices`)
     .required(),
@@ -297,7 +309,7 @@ export const terms = () =>
 export const vesselOf = (kinds: readonly string[]) =>
   object({
     id: id(),
-    name: text(80).required(),
+    name: textSchema(80).required(),
     kind: one(kinds),
     capacity_mL: bounded(1, 20000).required(),
     covers_mL: bounded(0.1, 20000),

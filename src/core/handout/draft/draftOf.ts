@@ -9,7 +9,7 @@ import { stepsOf } from './steps';
 import { storable } from './storable';
 import { takenAmounts } from './decisions';
 import { vesselsIn } from './vesselsIn';
-import { wordsOf } from './making';
+import { clauseWords } from './making';
 import type { Clause, HandoutReading } from '../handout';
 import type { Decisions } from './decisions';
 import type { Library, Making } from './making';
@@ -18,7 +18,7 @@ import type { Preparation } from '../../document/document';
 import type { Step } from '../../document/steps';
 
 /** An ordinary preparation made of a handout, and where each part of the text went. */
-export interface Draft {
+export interface HandoutDraft {
   readonly doc: Preparation;
   /** Steps that a clause became, by its index. */
   readonly steps: ReadonlyMap<number, readonly string[]>;
@@ -40,7 +40,7 @@ const mostExpect = 10;
  * confirmed enter it; what a step needs beyond them gets a first value and is listed. Nothing is dropped: what became no step stands in the
  * text of the step before, in its own place, or in the tray.
  */
-export function draftOf(reading: HandoutReading, library: Library, decisions: Decisions): Draft {
+export function draftOf(reading: HandoutReading, library: Library, decisions: Decisions): HandoutDraft {
   const title = reading.clauses.find(({ section }) => section === 'heading');
   const name = title ? titleOf(storable(reading.text.slice(title.start, title.end))) : '';
   const said = vesselsIn(reading);
@@ -64,7 +64,7 @@ export function draftOf(reading: HandoutReading, library: Library, decisions: De
   const clauses = reading.clauses.map((clause, i) => ({ ...clause, ...decided(decisions, i) }));
   for (const clause of clauses) if (clause.section === 'materials') materials(making, clause);
   for (let i = 0; i < clauses.length; i += 1) i = place(making, clauses, i);
-  const rest = making.tray.flatMap((i) => clauses[i] ?? []).map((clause) => wordsOf(making, clause));
+  const rest = making.tray.flatMap((i) => clauses[i] ?? []).map((clause) => clauseWords(making, clause));
   if (rest.length > 0)
     making.doc = { ...making.doc, summary: joinedText(making.doc.summary, `Not placed: ${rest.join(' ')}`, 1000) };
   making.doc = fitVessels(withReaction(making.doc), new Set(said.map(({ id }) => id)));
@@ -122,7 +122,7 @@ function place(making: Making, clauses: readonly Clause[], at: number): number {
     const loose = looseIn(making, more);
     if (loose.length > 0) making.loose.set(at + i, loose);
     // Words that say more than the step holds stay with it.
-    if ((i > 0 && !more.operation) || loose.length > 0) append(making, step, wordsOf(making, more));
+    if ((i > 0 && !more.operation) || loose.length > 0) append(making, step, clauseWords(making, more));
   }
   return last;
 }
@@ -147,7 +147,7 @@ function follows(clauses: readonly Clause[], at: number, { absorbs = [] }: Opera
 
 /** What stands beside the procedure goes to its own place. */
 function beside(making: Making, clause: Clause, at: number) {
-  const words = wordsOf(making, clause);
+  const words = clauseWords(making, clause);
   const { doc } = making;
   const last = doc.steps.at(-1);
   if (clause.section === 'safety') making.doc = { ...doc, protection: joinedText(doc.protection, words, longestText) };
@@ -179,6 +179,6 @@ function intoText(making: Making, clause: Clause, at: number) {
   }
   const loose = looseIn(making, clause);
   if (loose.length > 0) making.loose.set(at, loose);
-  append(making, last.id, wordsOf(making, clause));
+  append(making, last.id, clauseWords(making, clause));
   making.steps.set(at, [last.id]);
 }

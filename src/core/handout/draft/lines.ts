@@ -2,7 +2,7 @@ import { changed } from '../../changed';
 import { enteredOf } from './amountOf';
 import { freeId } from '../../editing/freeId';
 import { storable } from './storable';
-import type { ChargeLine, Role } from '../../document/document';
+import type { ChargeLine, LineRole } from '../../document/document';
 import type { Making } from './making';
 import type { Mention } from './mentions';
 
@@ -25,7 +25,7 @@ function substanceOf(making: Making, { name, reference }: Mention['substance']):
 
 export const alike = (a: string, b: string) => a.toLowerCase() === b.toLowerCase();
 
-export function lineOf(making: Making, mention: Mention, role: Role): ChargeLine {
+export function lineOf(making: Making, mention: Mention, role: LineRole): ChargeLine {
   const { substance: named, amount } = mention;
   const substance = substanceOf(making, named);
   const bottle = named.reference === undefined ? undefined : making.library.take(named.reference)?.bottle;
@@ -58,7 +58,7 @@ const saidBefore = (text: string, at: number): string =>
   )?.[1] ?? '';
 
 /** The line that a mention means: one of the list of materials, or a new one. */
-export function lineFor(making: Making, mention: Mention, role: Role, vessel: string | undefined): string {
+export function lineFor(making: Making, mention: Mention, role: LineRole, vessel: string | undefined): string {
   const same = making.waiting.find(({ substance, entered }) => {
     const known = making.doc.substances.find(({ id }) => id === substance);
     const is =
@@ -84,7 +84,7 @@ const isAid = (making: Making, { reference }: Mention['substance']) =>
     making.library.take(reference)?.substance.formula === undefined &&
     making.library.take(reference)?.substance.form === undefined);
 
-export function roleOf(making: Making, mention: Mention, wanted: Role | undefined): Role {
+export function roleOf(making: Making, mention: Mention, wanted: LineRole | undefined): LineRole {
   if (wanted) return wanted;
   if (isAid(making, mention.substance)) return 'aid';
   if (mention.dissolves) return 'solvent';

@@ -33,5 +33,5 @@ export interface Making {
 }
 
 /** Words of a clause, without the number or the mark of a list before them. */
-export const wordsOf = ({ reading }: Making, { start, end }: Clause) =>
+export const clauseWords = ({ reading }: Making, { start, end }: Clause) =>
   storable(reading.text.slice(start, end).replace(/^(?:step )?\(?(?:\d{1,2}|[a-z])[.):]\s+|^[-•*]\s+/i, ''));

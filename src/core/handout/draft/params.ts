@@ -1,7 +1,7 @@
 import { aroundBoiling, windowOf } from '../../operations/declare/aroundBoiling';
 import { defaultsOf } from '../../operations/declare/defaults';
 import { storable } from './storable';
-import type { Clause, Quantity } from '../handout';
+import type { Clause, ReadQuantity } from '../handout';
 import type { Field, Fields, NumberField } from '../../operations/declare/fields';
 import type { Operation } from '../../operations/operation';
 
@@ -27,7 +27,7 @@ export interface Filled {
 }
 
 /** Fills an operation's fields with what the clauses say. Whatever they do not say gets a first value, and is listed as assumed. */
-export function filled(operation: Operation, given: Given): Filled | undefined {
+export function filledParams(operation: Operation, given: Given): Filled | undefined {
   const { fields } = operation;
   const named = {
     line: [...given.lines.values()].flat(),
@@ -123,8 +123,8 @@ function numbersOf(fields: Fields, { clauses, text }: Given): Params {
 }
 
 type Set = (key: string, value: number | undefined) => void;
-const numberOf = (pool: readonly Quantity[]) => (pool[0] ? Number(pool[0].low) : undefined);
-function timeOf(times: Quantity[], per = 1): number | undefined {
+const numberOf = (pool: readonly ReadQuantity[]) => (pool[0] ? Number(pool[0].low) : undefined);
+function timeOf(times: ReadQuantity[], per = 1): number | undefined {
   const next = times.shift();
   return next && Number(next.high ?? next.low) / per;
 }
@@ -132,7 +132,7 @@ function timeOf(times: Quantity[], per = 1): number | undefined {
 // A single value read as a window is so wide.
 const width = { pH: 1, '°C': 5 };
 
-function setWindow(low: string, high: string, pool: Quantity[], set: Set) {
+function setWindow(low: string, high: string, pool: ReadQuantity[], set: Set) {
   const ranges = pool.findIndex((one) => one.high !== undefined);
   const at = ranges >= 0 ? ranges : pool.findIndex(({ bound }) => bound === undefined);
   const [found] = at < 0 ? [] : pool.splice(at, 1);
@@ -145,7 +145,7 @@ function setWindow(low: string, high: string, pool: Quantity[], set: Set) {
 function setSingle(
   key: string,
   { optional }: NumberField,
-  pool: Quantity[],
+  pool: ReadQuantity[],
   { set, text }: { readonly set: Set; readonly text: string },
 ) {
   const bounded = pool.findIndex(({ bound }) => bound === 'below');

@@ -9,7 +9,7 @@ import { usualRun } from '../../operations/usualRun';
 import type { HandoutReading, NamedSubstance } from '../handout';
 import type { Library } from './making';
 import type { Reaction } from '../../document/reaction';
-import type { ChargeLine, Preparation, Role, Substance } from '../../document/document';
+import type { ChargeLine, Preparation, LineRole, Substance } from '../../document/document';
 
 /** The substance that a handout is about, by its title, with a stage of it. Without one the title stands for what is made. */
 export function productOf(doc: Preparation, { clauses, text }: HandoutReading, library: Library): Preparation {
@@ -195,7 +195,7 @@ function made(doc: Preparation, stage: string, lines: readonly string[]): Prepar
 }
 
 /** What a line is once the reaction is known: what does not limit is in excess, what does not react dissolves or helps. */
-function roleIn({ substances }: Preparation, { id, role, reaction, substance }: ChargeLine, limits: string): Role {
+function roleIn({ substances }: Preparation, { id, role, reaction, substance }: ChargeLine, limits: string): LineRole {
   if (role !== 'reactant' || id === limits) return role;
   if (reaction !== undefined) return 'reagent in excess';
   return substances.find((one) => one.id === substance)?.form === 'liquid' ? 'solvent' : 'aid';

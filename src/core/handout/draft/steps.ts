@@ -1,18 +1,18 @@
 import { addVesselOf } from './vesselFor';
 import { charge } from '../../operations/charge';
 import { alike, lineFor, lineOf, roleOf } from './lines';
-import { filled } from './params';
+import { filledParams } from './params';
 import { findOperation } from '../../operations/registry';
 import { freeId } from '../../editing/freeId';
 import { mentionsIn } from './mentions';
 import { stagesFor } from './stages';
 import { takenAmounts } from './decisions';
-import { wordsOf } from './making';
+import { clauseWords } from './making';
 import type { Clause } from '../handout';
 import type { Making } from './making';
 import type { Mention } from './mentions';
 import type { Operation } from '../../operations/operation';
-import type { Role } from '../../document/document';
+import type { LineRole } from '../../document/document';
 import type { Step } from '../../document/steps';
 
 export function stepsOf(making: Making, operation: Operation, clauses: readonly Clause[]): string[] {
@@ -85,7 +85,7 @@ const waits = (making: Making, { substance }: Mention) =>
   );
 
 /** Whether a mention is for a field: solids are no rinses and no solvents. */
-function suits({ amount, substance }: Mention, role: Role | undefined): boolean {
+function suits({ amount, substance }: Mention, role: LineRole | undefined): boolean {
   const solid = amount !== undefined && /g$/.test(amount.unit) && amount.unit !== 'mL/g';
   if (role === 'rinse' || role === 'solvent') return !solid && substance.reference !== 'charcoal';
   return role === 'aid' ? solid || substance.reference === 'charcoal' : true;
@@ -143,9 +143,9 @@ function stepOf(
     }
   }
   const stages = stagesFor(making, operation);
-  const words = clauses.map((one) => wordsOf(making, one)).join(' ');
+  const words = clauses.map((one) => clauseWords(making, one)).join(' ');
   const brought = [...lines.values()].flatMap((id) => making.doc.lines.find((one) => one.id === id)?.substance ?? []);
-  const fill = filled(operation, {
+  const fill = filledParams(operation, {
     text: words,
     clauses,
     lines,
@@ -180,7 +180,7 @@ function usesOf(operation: Operation, vessel: string | undefined, to: string | u
 }
 
 /** A line for what the handout does not name. */
-function unnamed(making: Making, role: Role | undefined): string {
+function unnamed(making: Making, role: LineRole | undefined): string {
   const substance = { start: 0, end: 0, name: 'Water', reference: 'water' };
   return lineOf(making, { substance, dissolves: false }, role ?? 'wash').id;
 }

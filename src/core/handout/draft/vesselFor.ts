@@ -4,7 +4,7 @@ import { mostOf } from '../../document/limits';
 import { sizeFor } from '../../plan/vesselSizing';
 import type { Mention } from './mentions';
 import type { PlannedVessel, Preparation } from '../../document/document';
-import type { Slot } from '../../worktop/vessels';
+import type { VesselSlot } from '../../worktop/vessels';
 
 const perUnit: Readonly<Record<string, number>> = { mL: 1, g: 1, L: 1000, µL: 0.001, mg: 0.001 };
 /** Volume of what is brought, a gram of a solid taken for a millilitre. */
@@ -21,7 +21,7 @@ const largest_mL = 5000;
 /** A vessel for a place of a step: the next of its kind that the handout names and no step uses, or a new one by the volumes so far. */
 export function addVesselOf(
   making: { doc: Preparation; vessel: string | undefined },
-  slot: Slot | undefined,
+  slot: VesselSlot | undefined,
   mentions: readonly Mention[],
 ): string {
   const { doc } = making;

@@ -18,7 +18,7 @@ export interface BinaryPair {
 }
 
 /** A point of the boiling diagram: liquid x and vapour y in equilibrium at T. */
-export interface Point {
+export interface EquilibriumPoint {
   readonly x: number;
   readonly y: number;
   readonly T: number;
@@ -26,9 +26,9 @@ export interface Point {
 
 /** Boiling diagram of an ideal pair at a pressure, as two functions of the lighter one's mole fraction. */
 export interface BoilingDiagram {
-  readonly bubble: (x: number) => Point;
+  readonly bubble: (x: number) => EquilibriumPoint;
   /** @param near temperature of a point not far off, from which it is found in fewer steps */
-  readonly dew: (y: number, near?: number) => Point;
+  readonly dew: (y: number, near?: number) => EquilibriumPoint;
 }
 
 /**

@@ -17,7 +17,7 @@ export interface RoundsOptions extends Partial<MutualSolubility> {
 }
 
 /** One round of an extraction, per unit of what was in the water at first. */
-export interface Round {
+export interface ExtractionRound {
   /** In this extract. */
   readonly extracted: number;
   /** Still in the water. */
@@ -39,7 +39,7 @@ export function extractionRounds({
   portions,
   inWater = 0,
   inSolvent = 0,
-}: RoundsOptions): readonly Round[] {
+}: RoundsOptions): readonly ExtractionRound[] {
   assertPositive({ D, aqueous });
   assertWithin(0, 0.9, { inWater, inSolvent });
   if (portions.length === 0) throw new RangeError('an extraction has at least one portion, not 0');

@@ -3,7 +3,7 @@ import { inSentence } from '../../document/inSentence';
 import { checks, event, lineAt, measure, measureLine } from '../asks';
 import { cautionOf, chargeSentence, lineOutcome } from '../charge';
 import { eventsAt, readAs, roundsAt } from '../onRecord';
-import { celsius, worked } from '../numbers';
+import { celsiusFact, worked } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { placedTemperature } from '../ways';
 import { enter } from '../../worktop/enter';
@@ -135,7 +135,7 @@ function heat(one: Live<Reading>, context: StepContext<AdditionParams>): readonl
       finding('addition.ceiling', 'stop', about, {
         temperature: worked(temperature),
         portion: String(about.round),
-        ceiling: celsius(ceiling_C),
+        ceiling: celsiusFact(ceiling_C),
       }),
     ];
   return outsideWindow(one, context, 'Addition', high_C === undefined ? {} : { high: high_C });

@@ -1,6 +1,6 @@
 import { stageBasis } from '../../plan/stageBasis';
 import { reactionBehind, referenceOf, rootOf } from '../../document/reactions';
-import { beforeOf, mostOf, recoveryOf, stageOf, yieldOf } from '../stages';
+import { beforeOf, mostOfStage, recoveryOf, stageOf, yieldOf } from '../stages';
 import type { Reaction } from '../../document/reaction';
 import type { ReactionCharge } from '../../plan/chargeTable';
 import type { Stage } from '../../document/steps';
@@ -42,18 +42,24 @@ function slips({ bench, params: { of, what } }: StepContext<CalculationParams>):
       says: 'The coefficients of the equation were left out.',
     })),
     { value: over(made && fromOther(made)), says: 'It rests on a reagent in excess instead of the limiting one.' },
-    { value: over(made && volumeAsMass(bench, made, mostOf(bench, stage))), says: 'Millilitres were taken for grams.' },
+    {
+      value: over(made && volumeAsMass(bench, made, mostOfStage(bench, stage))),
+      says: 'Millilitres were taken for grams.',
+    },
   ];
   return what === 'yield'
     ? [
         ...common,
         { value: recoveryOf(mass, before)?.q.value, says: 'It is the recovery of the purification, not the yield.' },
         {
-          value: before && yieldOf(before, mostOf(bench, stage))?.q.value,
+          value: before && yieldOf(before, mostOfStage(bench, stage))?.q.value,
           says: 'It is the mass before the purification that was taken.',
         },
       ]
-    : [{ value: yieldOf(mass, mostOf(bench, stage))?.q.value, says: 'It is the yield, not the recovery.' }, ...common];
+    : [
+        { value: yieldOf(mass, mostOfStage(bench, stage))?.q.value, says: 'It is the yield, not the recovery.' },
+        ...common,
+      ];
 }
 
 type Bench = StepContext['bench'];

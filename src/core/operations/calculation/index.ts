@@ -2,10 +2,10 @@ import { causeOf } from './causes';
 import { finding } from '../../finding/finding';
 import { formatDigits } from '../../quantity/format';
 import { measure } from '../asks';
-import { percent } from '../numbers';
+import { percentFact } from '../numbers';
 import { readingsAt } from '../onRecord';
-import { beforeOf, recoveryOf, stageName, stageOf, mostOf, yieldOf } from '../stages';
-import { fields } from './types';
+import { beforeOf, recoveryOf, stageName, stageOf, mostOfStage, yieldOf } from '../stages';
+import { calculationFields } from './types';
 import { defineOperation } from '../declare/defineOperation';
 import type { StepContext } from '../operation';
 import type { Calculation, CalculationParams } from './types';
@@ -21,7 +21,7 @@ export const calculation = defineOperation({
   title: 'Calculation',
   phase: 'characterize',
   sign: 'percent',
-  fields,
+  fields: calculationFields,
   vessels,
   reads: { typed: { dim: 'fraction', word: 'own result' } },
   actual: (context): Calculation => {
@@ -57,7 +57,7 @@ export const calculation = defineOperation({
     return [
       finding(cause ? 'result.differs' : 'result.unclear', 'caution', about, {
         typed: shown,
-        right: percent(right.q.value),
+        right: percentFact(right.q.value),
         ...(cause ? { cause } : {}),
       }),
     ];
@@ -71,8 +71,8 @@ function rightResult({ bench, params: { of, what } }: StepContext<CalculationPar
   const stage = stageOf(bench, of);
   if (!mass || !stage) return undefined;
   return what === 'yield'
-    ? yieldOf(mass, mostOf(bench, stage))
-    : recoveryOf(mass, bench.inputOf(of) ?? beforeOf(bench, stage)?.mass ?? mostOf(bench, stage));
+    ? yieldOf(mass, mostOfStage(bench, stage))
+    : recoveryOf(mass, bench.inputOf(of) ?? beforeOf(bench, stage)?.mass ?? mostOfStage(bench, stage));
 }
 
 /** Equal within the last typed digit, or half a per cent of the value where readings had three figures. */

@@ -1,6 +1,6 @@
 import { vesselAt } from '../vesselAt';
 import { worksIn } from '../../worktop/transfer';
-import { checks, choice, event } from '../asks';
+import { checks, question, event } from '../asks';
 import { eventsAt } from '../onRecord';
 import { finding } from '../../finding/finding';
 import { react } from '../../worktop/react';
@@ -60,7 +60,7 @@ export const closedVial = defineOperation({
   asks: (_, context) => [
     ...checks(context, setUp),
     event(context, 'begun', 'Close it and shake.', 'Shaking'),
-    choice(context, 'When the time is over: vent, then open.', [
+    question(context, 'When the time is over: vent, then open.', [
       { name: 'ended', button: 'Vented and open' },
       { name: 'leaked', button: 'It leaked' },
     ]),

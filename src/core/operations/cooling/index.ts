@@ -3,7 +3,7 @@ import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { eventsAt, readAs, readingsAt, secondsBetween } from '../onRecord';
-import { celsius, minutes, shortShare, worked } from '../numbers';
+import { celsiusFact, minutesFact, shortShare, worked } from '../numbers';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
 import { crystallize } from '../../worktop/crystallize';
@@ -103,7 +103,7 @@ export const cooling = defineOperation({
               { step: context.step.id, slot: 'temperature' },
               {
                 temperature: worked(read),
-                limit: celsius(below_C, 2),
+                limit: celsiusFact(below_C, 2),
               },
             ),
           ]
@@ -116,8 +116,8 @@ export const cooling = defineOperation({
               'note',
               { step: context.step.id, field: 'time' },
               {
-                time: minutes(seconds),
-                planned: minutes(planned * 60),
+                time: minutesFact(seconds),
+                planned: minutesFact(planned * 60),
               },
             ),
           ]

@@ -1,10 +1,10 @@
 import type { Field, Fields, NumberField, RefField } from './fields';
-import type { Role } from '../../document/document';
+import type { LineRole } from '../../document/document';
 
 /** Ids of what a preparation has, the likeliest first. */
 export type Named = Readonly<Record<RefField['kind'], readonly string[]>> & {
   /** The likeliest for a field that asks for a role; where it says nothing, the first of its kind is taken. */
-  readonly inRole?: (kind: RefField['kind'], role: Role) => string | undefined;
+  readonly inRole?: (kind: RefField['kind'], role: LineRole) => string | undefined;
 };
 
 /** Parameters to begin with, or the kind of thing that has to be there before. */

@@ -1,4 +1,4 @@
-import type { Role } from '../../document/document';
+import type { LineRole } from '../../document/document';
 
 /** What every field of an operation's parameters has. */
 interface Base {
@@ -16,7 +16,7 @@ export interface RefField extends Base {
   /** The stage that the step works towards, when several are made side by side. */
   readonly goal?: true;
   /** Role that a line has in the charge table when it is taken here; of a substance, that of the lines which bring it. */
-  readonly role?: Role;
+  readonly role?: LineRole;
   /** The line is in the vessel by then: the step does not bring it. */
   readonly inside?: true;
   /** A new step begins with one, though it may be left out. */

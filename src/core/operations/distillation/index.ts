@@ -3,7 +3,7 @@ import { distilOver } from './predict';
 import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { airCondenserFrom_C } from '../airCooled';
-import { celsius, worked } from '../numbers';
+import { celsiusFact, worked } from '../numbers';
 import { format } from '../../quantity/format';
 import { headWindow } from '../headWindow';
 import { scaleOf } from '../../plan/scaleOf';
@@ -305,7 +305,7 @@ function windowFindings({ first, last }: Distillation, context: StepContext<Dist
         'distil.window',
         'note',
         { step: context.step.id, slot },
-        { temperature: worked(read), low: celsius(low_C, 4), high: celsius(high_C, 4) },
+        { temperature: worked(read), low: celsiusFact(low_C, 4), high: celsiusFact(high_C, 4) },
       ),
     ];
   });

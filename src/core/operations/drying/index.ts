@@ -5,7 +5,7 @@ import { finding } from '../../finding/finding';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, readAs, roundsAt } from '../onRecord';
 import { massFindings, stageName } from '../stages';
-import { minutes, worked } from '../numbers';
+import { minutesFact, worked } from '../numbers';
 import { seriesVerdict } from './constantMass';
 import { plus, without } from '../../worktop/matter/matter';
 import { liquidsOf } from '../../worktop/react';
@@ -172,7 +172,9 @@ function seriesFindings(
   if (verdict === 'rising') return [finding('drying.rising', 'caution', about, args)];
   if (verdict === 'soon') {
     const seconds = (Date.parse(after.at) - Date.parse(before.at)) / 1000;
-    return [finding('drying.soon', 'note', about, { time: minutes(seconds), least: minutes(further_min * 60) })];
+    return [
+      finding('drying.soon', 'note', about, { time: minutesFact(seconds), least: minutesFact(further_min * 60) }),
+    ];
   }
   return [];
 }

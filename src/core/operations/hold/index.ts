@@ -4,7 +4,7 @@ import { finding } from '../../finding/finding';
 import { durationOf } from '../duration';
 import { event, measure } from '../asks';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
-import { minutes, shortShare } from '../numbers';
+import { minutesFact, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
@@ -106,8 +106,8 @@ export const hold = defineOperation({
               'note',
               { step: context.step.id, field: 'time' },
               {
-                time: minutes(seconds),
-                planned: minutes(planned * 60),
+                time: minutesFact(seconds),
+                planned: minutesFact(planned * 60),
               },
             ),
           ]

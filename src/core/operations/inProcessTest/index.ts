@@ -1,4 +1,4 @@
-import { choice, measureLine } from '../asks';
+import { question, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
 import { enter } from '../../worktop/enter';
 import { format } from '../../quantity/format';
@@ -82,7 +82,7 @@ export const inProcessTest = defineOperation({
     ...(context.params.reagents ?? []).flatMap((reagent) => measureLine(context, reagent)),
     ...(context.params.line ? measureLine(context, context.params.line) : []),
     ...Array.from({ length: timesOf(seen, context) }, (_, i) =>
-      choice(
+      question(
         context,
         saysAt(i, context),
         [

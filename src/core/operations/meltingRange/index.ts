@@ -4,7 +4,7 @@ import { checks, measure } from '../asks';
 import { itemsOf } from '../onRecord';
 import { meltingFindings } from './meltingFindings';
 import { stageName, stageOf } from '../stages';
-import { fields, fastestRamp } from './types';
+import { meltingRangeFields, fastestRamp } from './types';
 import { sample } from '../../worktop/sample';
 import { defineOperation } from '../declare/defineOperation';
 import { stays } from '../../worktop/vessels';
@@ -31,7 +31,7 @@ export const meltingRange = defineOperation({
   title: 'Melting range',
   phase: 'characterize',
   sign: 'capillary',
-  fields,
+  fields: meltingRangeFields,
   vessels,
   reads: {
     start: { dim: 'temperature', word: 'slow ramp begins', per: 'item' },

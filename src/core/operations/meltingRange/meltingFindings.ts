@@ -1,6 +1,6 @@
 import { bestRun } from '../bestRun';
 import { finding } from '../../finding/finding';
-import { celsius, worked } from '../numbers';
+import { celsiusFact, worked } from '../numbers';
 import { allowance_K, fastestRamp } from './types';
 import { formatRange } from '../../quantity/formatRange';
 import { stageOf } from '../stages';
@@ -23,7 +23,7 @@ export function meltingFindings(
           finding('melt.high', 'caution', at(context, one, 'onset'), {
             item: one.item,
             onset: worked(one.onset),
-            literature: celsius(Number(literature.high)),
+            literature: celsiusFact(Number(literature.high)),
           }),
         ]
       : []),

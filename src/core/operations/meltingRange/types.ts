@@ -3,7 +3,7 @@ import type { MeltingDatum } from '../../document/document';
 import type { Capillary } from './meltingRun';
 import type { Fields, ParamsOf } from '../declare/fields';
 
-export const fields = {
+export const meltingRangeFields = {
   of: field.goal('What is melted'),
   approximate: field.optional(
     field.flag('One approximate reading', {
@@ -12,7 +12,7 @@ export const fields = {
   ),
 } satisfies Fields;
 
-export type MeltingRangeParams = ParamsOf<typeof fields>;
+export type MeltingRangeParams = ParamsOf<typeof meltingRangeFields>;
 
 export interface MeltingRange {
   readonly capillaries: readonly Capillary[];

@@ -2,7 +2,7 @@ import { finding } from '../../finding/finding';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
-import { celsius, worked } from '../numbers';
+import { celsiusFact, worked } from '../numbers';
 import { timer } from '../timer';
 import { behind } from '../vesselAt';
 import { lineThen, linesWords } from '../linesWords';
@@ -143,7 +143,7 @@ export const quench = defineOperation({
               { step: context.step.id, slot: 'temperature' },
               {
                 temperature: worked(read),
-                limit: celsius(below_C, 2),
+                limit: celsiusFact(below_C, 2),
               },
             ),
           ]

@@ -6,7 +6,7 @@ import { finding } from '../../finding/finding';
 import { checks, event, measure } from '../asks';
 import { durationOf } from '../duration';
 import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
-import { minutes, shortShare } from '../numbers';
+import { minutesFact, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { placedTemperature } from '../ways';
 import { timer } from '../timer';
@@ -173,10 +173,10 @@ function duration({ start, heatOff, seconds }: Reflux, context: StepContext<Refl
   const { minutes: planned, most_min } = context.params;
   if (heatOff && !start) return [finding('reflux.noStart', 'caution', about)];
   if (seconds === undefined) return [];
-  const time = minutes(seconds);
+  const time = minutesFact(seconds);
   if (seconds < planned * 60 * shortShare)
-    return [finding('reflux.short', 'caution', about, { time, planned: minutes(planned * 60) })];
+    return [finding('reflux.short', 'caution', about, { time, planned: minutesFact(planned * 60) })];
   if (most_min !== undefined && seconds > most_min * 60)
-    return [finding('reflux.long', 'note', about, { time, most: minutes(most_min * 60) })];
+    return [finding('reflux.long', 'note', about, { time, most: minutesFact(most_min * 60) })];
   return [];
 }

@@ -1,6 +1,6 @@
 import { finding } from '../../finding/finding';
 import { eventsAt, readAs, readMass, readingsAt } from '../onRecord';
-import { choice, measure } from '../asks';
+import { question, measure } from '../asks';
 import { netWay } from '../ways';
 import { stageName } from '../stages';
 import { defineOperation } from '../declare/defineOperation';
@@ -62,7 +62,7 @@ export const secondCrop = defineOperation({
       ],
     }),
     measure(context, { id: 'net', title: stageName(context, context.params.of), ways: [netWay] }),
-    choice(context, 'Where did it go?', [
+    question(context, 'Where did it go?', [
       { name: 'apart', button: 'Into its own vial' },
       { name: 'mixed', button: 'Into the first crop' },
     ]),

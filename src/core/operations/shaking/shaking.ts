@@ -1,5 +1,5 @@
 import { groupsOf, hasGroup } from '../../reference/groups';
-import { checks, choice, event, lineAt, measureLine } from '../asks';
+import { checks, question, event, lineAt, measureLine } from '../asks';
 import { eventAt } from '../onRecord';
 import { lineWords } from '../linesWords';
 import { finding } from '../../finding/finding';
@@ -80,10 +80,14 @@ export function shakingAsks(context: StepContext<ShakingParams>, keeps: string):
 
 /** The drop test decides, not memory. */
 export function layerAsk(context: StepContext): Ask {
-  return choice(context, 'Let a few drops of water fall in: where do they join? The organic layer is the other one.', [
-    { name: 'upper', button: 'Organic is the upper one' },
-    { name: 'lower', button: 'Organic is the lower one' },
-  ]);
+  return question(
+    context,
+    'Let a few drops of water fall in: where do they join? The organic layer is the other one.',
+    [
+      { name: 'upper', button: 'Organic is the upper one' },
+      { name: 'lower', button: 'Organic is the lower one' },
+    ],
+  );
 }
 
 export function shakingFindings(

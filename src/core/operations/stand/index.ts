@@ -1,6 +1,6 @@
 import { giveUpInto } from '../../worktop/giveUp';
 import { worksIn } from '../../worktop/transfer';
-import { checks, choice, event } from '../asks';
+import { checks, question, event } from '../asks';
 import { crystallize } from '../../worktop/crystallize';
 import { defineOperation } from '../declare/defineOperation';
 import { durationOf } from '../duration';
@@ -35,7 +35,7 @@ const vessels = {
   in: stays('Vessel that stands'),
 } satisfies Slots;
 
-interface Standing {
+interface Stood {
   readonly begun?: Live<Happening>;
   readonly seen?: Live<Happening>;
   readonly unseen?: Live<Happening>;
@@ -55,7 +55,7 @@ export const stand = defineOperation({
   fields,
   vessels,
   traits: ({ reaction }) => (reaction ? ['reacts'] : []),
-  actual: (context): Standing => eventsAt(context, 'begun', 'seen', 'unseen', 'ended'),
+  actual: (context): Stood => eventsAt(context, 'begun', 'seen', 'unseen', 'ended'),
   sentence: ({ params: { hours, where, cover } }) =>
     `Let it stand ${places[where]} for about ${spanWords(hours * 3600)}, ${covers[cover]}, not stirred.`,
   conditions: ({ where }) => (where === 'refrigerator' ? { coldStore: true } : {}),
@@ -75,7 +75,7 @@ export const stand = defineOperation({
     ...(context.params.look === undefined
       ? []
       : [
-          choice(context, `Look, without moving it: ${context.params.look}?`, [
+          question(context, `Look, without moving it: ${context.params.look}?`, [
             { name: 'seen', button: 'Seen' },
             { name: 'unseen', button: 'Not seen' },
           ]),

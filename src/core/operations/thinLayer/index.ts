@@ -1,5 +1,5 @@
 import { capital } from '../../capital';
-import { checks, choice, measure, measureLine } from '../asks';
+import { checks, question, measure, measureLine } from '../asks';
 import { derive } from '../../stoichiometry/derive';
 import { enter } from '../../worktop/enter';
 import { eventsAt, readAs, readingsAt } from '../onRecord';
@@ -113,7 +113,7 @@ export const thinLayer = defineOperation({
         ],
       }),
     ),
-    choice(context, 'How many spots has the first lane?', [
+    question(context, 'How many spots has the first lane?', [
       { name: 'single', button: 'One spot' },
       { name: 'several', button: 'More than one' },
     ]),

@@ -1,5 +1,5 @@
 import { schoolWords } from '../../conventions/words';
-import { checks, choice, measureLine } from '../asks';
+import { checks, question, measureLine } from '../asks';
 import { enter } from '../../worktop/enter';
 import { eventAt } from '../onRecord';
 import { itemOf, readNumbered } from '../items';
@@ -110,4 +110,4 @@ const answers = [
 ] as const;
 
 const tubeAsk = (context: StepContext, tube: string, i: number): Ask =>
-  choice(context, `${tube}: what does it show?`, answers, { item: itemOf(i) });
+  question(context, `${tube}: what does it show?`, answers, { item: itemOf(i) });

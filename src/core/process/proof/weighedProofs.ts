@@ -7,14 +7,14 @@ import { weighingOf } from '../stageAhead';
 import { named } from './subject';
 import type { Finding } from '../../finding/finding';
 import type { Matter } from '../../worktop/matter/matter';
-import type { Role } from '../../document/document';
+import type { LineRole } from '../../document/document';
 import type { Subject } from './subject';
 
 // The models leave a little water after most drying agents.
 const wet = 0.1;
 // What did not react, and what crystallizes with it, is in every crude product.
 const impure = 0.2;
-const wetting: readonly Role[] = ['solvent', 'extractant', 'wash', 'rinse', 'quench'];
+const wetting: readonly LineRole[] = ['solvent', 'extractant', 'wash', 'rinse', 'quench'];
 
 /** What else is on the balance where a stage is weighed: solvent that should have gone, and what came along. */
 export function weighedProofs(subject: Subject): readonly Finding[] {

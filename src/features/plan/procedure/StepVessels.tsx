@@ -10,7 +10,7 @@ import { setUse } from '@/core/editing/steps';
 import { sizeAt } from '@/core/process/sizeAt';
 import { usePlanView } from '@/components/plan/planView';
 import type { PlannedVessel, Preparation } from '@/core/document/document';
-import type { Slot } from '@/core/worktop/vessels';
+import type { VesselSlot } from '@/core/worktop/vessels';
 import type { Step } from '@/core/document/steps';
 
 // Chosen where a new vessel is made in place.
@@ -44,11 +44,11 @@ export function StepVessels({ step }: { readonly step: Step }) {
 }
 
 /** What stands at a place that names no kind: what reacts is in a flask, what goes away in a beaker. */
-const kindOf = ({ takes, holds }: Slot): PlannedVessel['kind'] =>
+const kindOf = ({ takes, holds }: VesselSlot): PlannedVessel['kind'] =>
   takes ?? (holds === 'waste' ? 'beaker' : 'reaction flask');
 
 /** What holds while no vessel is chosen. */
-function unsaid(doc: Preparation, { id }: Step, use: string, { named, made, without }: Slot): string {
+function unsaid(doc: Preparation, { id }: Step, use: string, { named, made, without }: VesselSlot): string {
   if (named) return 'not chosen yet';
   if (without !== undefined) return without;
   return made === undefined ? 'follows the product' : `apart: ${inSentence(placeName(doc, madeAt(id, use)))}`;
@@ -62,7 +62,7 @@ function One({
 }: {
   readonly step: Step;
   readonly use: string;
-  readonly slot: Slot;
+  readonly slot: VesselSlot;
   readonly label: string;
 }) {
   const { plan, process, edit } = usePlanView();

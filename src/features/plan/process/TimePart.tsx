@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { hoursAndMinutes } from '@/components/timeText';
-import { periodsOf } from '@/core/process/timeline';
+import { periodsNeeded } from '@/core/process/timeline';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
 import type { Period, TimedStep, Timeline } from '@/core/process/timeline';
@@ -14,7 +14,7 @@ const usual_min = 180;
 /** Steps on the clock, attended and unattended, fitted into lab periods that end at safe stops. */
 export function TimePart({ timeline }: { readonly timeline: Timeline }) {
   const [length, setLength] = useState(usual_min);
-  const periods = periodsOf(timeline, length - cleaning_min);
+  const periods = periodsNeeded(timeline, length - cleaning_min);
   const longest = Math.max(length - cleaning_min, ...periods.map(({ minutes }) => minutes));
   return (
     <div className="times">

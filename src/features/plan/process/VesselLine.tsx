@@ -9,14 +9,14 @@ import { ProcessVessel } from './ProcessVessel';
 import { shownContent } from '@/core/process/shownContent';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { usePlanView } from '@/components/plan/planView';
-import type { Layer } from '@/core/process/shownContent';
+import type { ShownLayer } from '@/core/process/shownContent';
 import type { ShownPlace } from './shownPlace';
 import type { Prediction, StepPrediction } from '@/core/process/predictProcess';
 
 const grams = (value: number) => formatDigits({ dim: 'mass', value }, 'g', { decimals: 2 });
 const mL = (value: number) => formatDigits({ dim: 'volume', value }, 'mL', { figures: value < 10 ? 2 : 3 });
 
-const massOf = (layers: readonly Layer[]) => layers.reduce((sum, layer) => sum + layer.grams, 0);
+const massOf = (layers: readonly ShownLayer[]) => layers.reduce((sum, layer) => sum + layer.grams, 0);
 // What clings to an emptied vessel.
 const trace_g = 0.15;
 

@@ -1,4 +1,4 @@
-import type { Layer } from '@/core/process/shownContent';
+import type { ShownLayer } from '@/core/process/shownContent';
 import type { PlannedVessel } from '@/core/document/document';
 
 /** A place after a step, ready to draw. */
@@ -6,6 +6,6 @@ export interface ShownPlace {
   readonly place: string;
   readonly label: string;
   readonly vessel?: PlannedVessel;
-  readonly layers: readonly Layer[];
+  readonly layers: readonly ShownLayer[];
   readonly temperature_C: number;
 }

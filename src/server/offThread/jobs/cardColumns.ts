@@ -1,5 +1,5 @@
 import 'server-only';
-import { cardOf, wordsOf } from '@/core/library/card';
+import { cardOf, searchWords } from '@/core/library/card';
 import type { Preparation } from '@/core/document/document';
 
 /** What is kept of a document beside it, for lists. */
@@ -18,7 +18,7 @@ export function cardColumns(doc: Preparation): CardColumns {
     title: doc.title,
     summary: doc.summary,
     card: JSON.stringify(card),
-    words: wordsOf(doc.title, card),
+    words: searchWords(doc.title, card),
     minutes: card.minutes,
   };
 }
