@@ -6,6 +6,25 @@ const oneFormat = {
   message: 'Numbers become text in src/core/quantity only (format, decimals).',
 };
 
+// Over 350 lines, or with a function of over 120: as long as they are now, no longer. Whoever shortens one lowers or drops its number.
+const longFiles = {
+  'src/core/handout/quantitiesIn.ts': 353,
+  'src/core/words/hazardRules.ts': 387,
+  'src/core/worktop/worktop.ts': 362,
+  'src/server/migrations/index.ts': 372,
+};
+const longFunctions = {
+  'src/features/bench/BenchScreen.tsx': 143,
+  'src/features/bench/MeasurePad.tsx': 126,
+  'src/features/explore/ExtractionExplorer.tsx': 147,
+  'src/features/explore/RecrystallizationExplorer.tsx': 144,
+  'src/features/issuing/IssueClass.tsx': 125,
+  'src/features/plan/PlanBar.tsx': 131,
+  'src/features/reference/EntryView.tsx': 125,
+  'src/features/roster/RosterScreen.tsx': 137,
+};
+const lines = (max) => ['error', { max, skipBlankLines: true }];
+
 export default ts.config(
   {
     ignores: [
@@ -33,10 +52,20 @@ export default ts.config(
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
       ],
       'no-restricted-syntax': ['error', oneFormat],
-      'max-lines': ['error', { max: 450, skipBlankLines: true }],
+      'max-lines': lines(450),
       eqeqeq: 'error',
     },
   },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: { 'max-lines': lines(350), 'max-lines-per-function': lines(120) },
+  },
+  ...Object.entries(longFiles).map(([file, most]) => ({ files: [file], rules: { 'max-lines': lines(most) } })),
+  ...Object.entries(longFunctions).map(([file, most]) => ({
+    files: [file],
+    rules: { 'max-lines-per-function': lines(most) },
+  })),
   { files: ['src/core/quantity/**', '**/*.test.ts', 'tests/**'], rules: { 'no-restricted-syntax': 'off' } },
   {
     files: ['src/core/**/*.ts'],
