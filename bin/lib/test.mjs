@@ -120,16 +120,19 @@ function count(passed, failed, good) {
   total.failed += good && passed > 0 ? failed : Math.max(1, failed);
 }
 
-async function checks() {
-  for (const [name, script] of [
-    ['lint', 'lint'],
-    ['types', 'types'],
-    ['format', 'format'],
-    ['import direction', 'imports'],
-    ['unused code', 'unused'],
-    ['licences and engines', 'packages'],
-  ])
-    await single(name, 'npm', ['run', '--silent', script]);
+const beside = [
+  ['lint', 'lint'],
+  ['import direction', 'imports'],
+  ['unused code', 'unused'],
+  ['licences and engines', 'packages'],
+];
+const afterBuild = [
+  ['types', 'types'],
+  ['format', 'format'],
+];
+
+async function checks(all) {
+  for (const [name, script] of all) await single(name, 'npm', ['run', '--silent', script]);
 }
 
 const started = Date.now();
@@ -143,8 +146,8 @@ try {
   total[lock.code === 0 ? 'passed' : 'failed'] += 1;
   database = await startMariaDb(folder, { sync: false });
   const url = database.url('mozle');
-  // Two cores: the build beside the checks, then two workers each.
-  await Promise.all([ensureBuild(testDist, 'checked'), checks()]);
+  // Two cores: the build and the quicker checks beside the longest one, then two workers each.
+  await Promise.all([ensureBuild(testDist, 'checked').then(() => checks(afterBuild)), checks(beside)]);
   await single('the database’s door', 'node', ['bin/lib/testDatabase.mjs']);
   await jest('unit', 'unit', []);
   await jest('service', 'service', ['--forceExit'], { DATABASE_URL: url });
