@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { addOpenLine } from './openLine';
 import { addStage } from './stages';
 import { aroundBoiling } from '../operations/declare/aroundBoiling';
@@ -130,8 +131,8 @@ function boilingOf(
   params: Step['params'],
 ): number | undefined {
   const boiling = (id: string | undefined) => {
-    const digits = substances.find((one) => one.id === id)?.boiling?.digits;
-    return digits === undefined ? undefined : Number(digits);
+    const found = listedBoiling_C(substances.find((one) => one.id === id));
+    return Number.isNaN(found) ? undefined : found;
   };
   const goal = goalOf({ op: operation.name, params });
   if (goal !== undefined) return boiling(stages.find(({ id }) => id === goal)?.substance);

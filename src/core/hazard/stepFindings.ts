@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { leftOf } from '../document/reactions';
 import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
@@ -112,8 +113,8 @@ export function vapourOf({ conditions, places }: Scene): { readonly at_C: number
 }
 
 const nearTo_K = 15;
-const boilingOf = ({ boiling, formula }: Present['substance']) =>
-  Number(boiling?.digits ?? (formula === 'H2O' ? 100 : NaN));
+const boilingOf = (substance: Present['substance']) =>
+  substance.boiling === undefined && substance.formula === 'H2O' ? 100 : listedBoiling_C(substance);
 
 function grinding({ conditions, places, step }: Scene): readonly Finding[] {
   if (!conditions.grinds || !step) return [];

@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import type { Conditions } from './conditions';
 import type { Preparation } from '../document/document';
 
@@ -13,7 +14,7 @@ export function isAirCooled(
   if (airCooled !== undefined) return airCooled;
   if (refluxes) return refluxes.vapour_C >= airCondenserFrom_C;
   if (!distils || steam) return false;
-  const boiling = substances.map((id) => Number(doc.substances.find((one) => one.id === id)?.boiling?.digits ?? NaN));
+  const boiling = substances.map((id) => listedBoiling_C(doc.substances.find((one) => one.id === id)));
   const hottest = distils.vapour_C ?? Math.max(...boiling.filter(Number.isFinite), -Infinity);
   return hottest >= airCondenserFrom_C;
 }

@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { bestRun } from '../operations/bestRun';
 import { inSentence } from '../document/inSentence';
 import { beforeOf, isMade, mostOfStage, recoveryOf, shareOf, yieldOf } from '../operations/stages';
@@ -156,7 +157,7 @@ function boilingOf(steps: readonly StepState[], stage: Stage, substance: Substan
   });
   const last = found.at(-1);
   const name = inSentence(substance?.name ?? stage.name);
-  const literature = Number(substance?.boiling?.digits ?? NaN);
+  const literature = listedBoiling_C(substance);
   if (!last || !Number.isFinite(literature)) return boilingVerdict(last?.range, {}, name);
   const { at, because } = headWindow(last.context, stage.substance);
   return boilingVerdict(

@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { azeotropeOf } from '../models/distillation/azeotropes';
 import { format } from '../quantity/format';
@@ -26,6 +27,6 @@ export function notIdeal(a: Kind, b: Kind): string | undefined {
 }
 
 function partnerOf({ substance, water }: Kind): AzeotropePartner | undefined {
-  const boiling_C = water ? 100 : Number(substance?.boiling?.digits ?? NaN);
+  const boiling_C = water ? 100 : listedBoiling_C(substance);
   return Number.isFinite(boiling_C) ? { atoms: anhydrousAtoms(substance?.formula), boiling_C } : undefined;
 }

@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { format } from '../quantity/format';
 import { gramsOf, times } from './matter/matter';
@@ -13,7 +14,7 @@ export function takeWaterAlong(
 ): void {
   const { kind } = work.world;
   const { substance: entry, M } = kind(substance);
-  const boiling_C = Number(entry?.boiling?.digits ?? NaN);
+  const boiling_C = listedBoiling_C(entry);
   if (!(grams > 0) || M === undefined || !(boiling_C >= -50 && boiling_C <= 400)) return;
   const atoms = anhydrousAtoms(entry?.formula);
   const along = waterAlong({ atoms, boiling_C }, M);

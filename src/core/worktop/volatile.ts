@@ -1,5 +1,7 @@
+import { listedBoiling_C } from '../reference/listedBoiling';
 import { anhydrousAtoms, equalAtoms } from '../compound/atomsOf';
 import type { Kind } from './kinds';
+import type { World } from './worktop';
 
 /** Solutes that leave their water: hydrogen halides, ammonia, bromine, acetic and formic acid, formaldehyde. */
 const solutes = [
@@ -26,6 +28,13 @@ export function boilsAway({ water, solid, inorganic, salt, groups, substance }: 
     return solutes.some((one) => equalAtoms(one, atoms));
   }
   if (solid || salt) return false;
-  const boiling = Number(substance?.boiling?.digits ?? NaN);
+  const boiling = listedBoiling_C(substance);
   return Number.isFinite(boiling) ? boiling <= upTo_C : upTo_C === Infinity;
+}
+
+/** Boiling point of what stands on a worktop, °C: as listed, 100 of water; NaN where nobody knows. */
+export function boilingPointOf({ world }: { readonly world: Pick<World, 'kind'> }, id: string): number {
+  const { water, substance } = world.kind(id);
+  const listed = listedBoiling_C(substance);
+  return water && Number.isNaN(listed) ? 100 : listed;
 }

@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../../reference/listedBoiling';
 import { addVesselOf } from './vesselFor';
 import { charge } from '../../operations/charge';
 import { alike, lineFor, lineOf, roleOf } from './lines';
@@ -192,9 +193,9 @@ const solvents = ({ doc }: Making) =>
 function boilingOf({ doc }: Making): { readonly boiling_C?: number } {
   const liquids = [...doc.lines.filter(({ role }) => role === 'solvent'), ...doc.lines];
   for (const { substance } of liquids) {
-    const found = doc.substances.find(({ id }) => id === substance)?.boiling?.digits;
+    const found = listedBoiling_C(doc.substances.find(({ id }) => id === substance));
     // A gas that is charged as its solution does not set where the mixture boils.
-    if (found !== undefined && Number(found) > 30) return { boiling_C: Number(found) };
+    if (found > 30) return { boiling_C: found };
   }
   return {};
 }

@@ -1,3 +1,4 @@
+import { boilingPointOf } from '../../worktop/volatile';
 import { boilsAway } from '../../worktop/volatile';
 import { format } from '../../quantity/format';
 import { gramsOf, times } from '../../worktop/matter/matter';
@@ -46,23 +47,22 @@ function lightest(work: Worktop, liquid: Matter): Matter {
   const volatile = Object.keys(liquid).filter(
     (id) => (liquid[id] ?? 0) > 0 && id !== work.stage?.substance && boilsAway(work.world.kind(id), most_C),
   );
-  const lowest = Math.min(...volatile.map((id) => boilingOf(work, id)));
+  const lowest = Math.min(...volatile.map((id) => boilsAt(work, id)));
   return Object.fromEntries(
-    volatile.filter((id) => boilingOf(work, id) <= lowest + apart_K).map((id) => [id, liquid[id] ?? 0]),
+    volatile.filter((id) => boilsAt(work, id) <= lowest + apart_K).map((id) => [id, liquid[id] ?? 0]),
   );
 }
 
 // What an open vessel on a plate reaches.
 const most_C = 130;
 
-function boilingOf(work: Worktop, id: string): number {
-  const { water, substance } = work.world.kind(id);
-  const listed = Number(substance?.boiling?.digits ?? NaN);
-  return Number.isFinite(listed) ? listed : water ? 100 : most_C;
+function boilsAt(work: Worktop, id: string): number {
+  const found = boilingPointOf(work, id);
+  return Number.isNaN(found) ? most_C : found;
 }
 
 const hottest = (work: Worktop, vapour: readonly Matter[]) => {
   const last = vapour.at(-1);
   if (!last || gramsOf(last) === 0) return 100;
-  return Math.max(...Object.keys(last).map((id) => boilingOf(work, id)));
+  return Math.max(...Object.keys(last).map((id) => boilsAt(work, id)));
 };

@@ -1,3 +1,5 @@
+import { boilingPointOf } from '../../worktop/volatile';
+import { listedBoiling_C } from '../../reference/listedBoiling';
 import { anhydrousAtoms } from '../../compound/atomsOf';
 import { likesWater } from '../../worktop/partition';
 import { waterAlong } from '../../models/distillation/waterAlong';
@@ -78,11 +80,6 @@ function heavierIn(work: Worktop, pot: string): Matter {
   );
 }
 
-const boilingOf = (work: Worktop, id: string): number => {
-  const { water, substance } = work.world.kind(id);
-  return Number(substance?.boiling?.digits ?? (water ? 100 : NaN));
-};
-
 /** What boils below the main cut, each into the receiver that stands there at its boiling point; what comes early of the product, into the last of them. */
 function collectLight(
   work: Still,
@@ -96,7 +93,7 @@ function collectLight(
     const [from, to] = [changes[i - 1] ?? -Infinity, changes[i] ?? Infinity];
     const here = Object.fromEntries(
       Object.entries(light).filter(([id]) => {
-        const boiling_C = boilingOf(work, id);
+        const boiling_C = boilingPointOf(work, id);
         return Number.isFinite(boiling_C) ? boiling_C > from && boiling_C <= to : i === 0;
       }),
     );
@@ -122,7 +119,9 @@ function collectHeavy(work: Still, pot: string, { cuts_C = [], low_C }: DistilOv
   changes.forEach((to, i) => {
     const from = i === 0 ? -Infinity : (changes[i - 1] ?? -Infinity);
     const here = Object.fromEntries(
-      Object.entries(heavierIn(work, pot)).filter(([id]) => boilingOf(work, id) > from && boilingOf(work, id) <= to),
+      Object.entries(heavierIn(work, pot)).filter(
+        ([id]) => boilingPointOf(work, id) > from && boilingPointOf(work, id) <= to,
+      ),
     );
     move(work, pot, work.receiver(`cut${cuts_C.indexOf(to) + 1}`), times(here, over));
   });
@@ -172,7 +171,7 @@ function lighterThan(work: Worktop, companions: Matter, { low_C, withWater }: Di
   return Object.fromEntries(
     Object.entries(companions).filter(([one]) => {
       const { water } = work.world.kind(one);
-      return water ? !withWater : boilingOf(work, one) < low_C - 20;
+      return water ? !withWater : boilingPointOf(work, one) < low_C - 20;
     }),
   );
 }
@@ -181,9 +180,7 @@ function lighterThan(work: Worktop, companions: Matter, { low_C, withWater }: Di
 function recover(work: Still, pot: string, { recover_C }: DistilOver, light: Matter): Matter {
   if (recover_C === undefined) return light;
   const solvent = Object.fromEntries(
-    Object.entries(light).filter(
-      ([one]) => Number(work.world.kind(one).substance?.boiling?.digits ?? NaN) <= recover_C,
-    ),
+    Object.entries(light).filter(([one]) => listedBoiling_C(work.world.kind(one).substance) <= recover_C),
   );
   const back = work.assume({
     key: 'recovered',
@@ -253,7 +250,7 @@ const wantedOf = (work: Worktop, { until_mL, until_percent }: DistilOver, pot_mL
 /** Grams of water that come over with a gram of product where both make two layers; none is known for what mixes with water. */
 function waterFor(work: Worktop, id: string): number {
   const { substance, M } = work.world.kind(id);
-  const boiling_C = Number(substance?.boiling?.digits ?? NaN);
+  const boiling_C = listedBoiling_C(substance);
   if (M === undefined || !(boiling_C >= -50 && boiling_C <= 400)) return 0;
   const along = waterAlong({ atoms: anhydrousAtoms(substance?.formula), boiling_C }, M);
   return along.from === 'estimate' && likesWater(work.world.kind(id)) ? 0 : along.perGram;
@@ -285,7 +282,7 @@ function move(work: Worktop, from: string, to: string, matter: Matter): void {
 }
 
 function close(work: Worktop, matter: Matter, low_C: number): Matter {
-  return Object.fromEntries(Object.entries(matter).filter(([id]) => Math.abs(boilingOf(work, id) - low_C) < 25));
+  return Object.fromEntries(Object.entries(matter).filter(([id]) => Math.abs(boilingPointOf(work, id) - low_C) < 25));
 }
 
 /** A thread that stands out of the vapour reads low: what the window becomes on the step's thermometer at 760 torr. */
@@ -303,7 +300,7 @@ function remarkOnWater(work: Worktop, id: string, light: Matter): void {
   const { kind } = work.world;
   const water = Object.entries(light).reduce((sum, [one, grams]) => (kind(one).water ? sum + grams : sum), 0);
   const { substance, M } = kind(id);
-  const boiling_C = Number(substance?.boiling?.digits ?? NaN);
+  const boiling_C = listedBoiling_C(substance);
   if (!(water > 0.02) || M === undefined || !(boiling_C > 0 && boiling_C < 400) || likesWater(kind(id))) return;
   const along = waterAlong({ atoms: anhydrousAtoms(substance?.formula), boiling_C }, M);
   work.remark(

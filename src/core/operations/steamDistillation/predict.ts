@@ -1,3 +1,4 @@
+import { listedBoiling_C } from '../../reference/listedBoiling';
 import { contentIn, givenUp } from '../../worktop/giveUp';
 import { productIn, worksIn } from '../../worktop/transfer';
 import type { GivesUp } from '../../worktop/giveUp';
@@ -86,7 +87,7 @@ const byHeat: GivesUp = {
 /** Oil that an amount of water takes along at most: the ratio of their vapour pressures, the oil's by Trouton's rule. */
 function carriedBy(work: Worktop, id: string, water_g: number): number {
   const { substance, M } = work.world.kind(id);
-  const boiling = Number(substance?.boiling?.digits ?? NaN);
+  const boiling = listedBoiling_C(substance);
   if (!Number.isFinite(boiling) || M === undefined || boiling < 100) return Infinity;
   const T = waterAlong({ atoms: anhydrousAtoms(substance?.formula), boiling_C: boiling }, M).boiling_C;
   return water_g * steamRatio(troutonPressure(boiling, T), waterPressure(T), M, implied.water.M);
