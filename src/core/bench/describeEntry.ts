@@ -123,21 +123,32 @@ function placeWords(
   return parts.filter((part) => part !== undefined).join(' ');
 }
 
-/** The button of the ask that it answers; which of several is said where the button does not say it. */
-function eventWords({ asks, timers }: StepState, body: Happening): string | undefined {
-  const again = timers.flatMap((timer) => (timer.again ? [{ ...timer.again, part: noPart }] : []));
+/** What was answered: the button, and of what or which of several where the button does not say it. */
+export function eventWords({ asks, timers }: StepState, body: Happening): string | undefined {
+  const again: readonly AnswerOf[] = timers.flatMap((timer) => (timer.again ? [{ ...timer.again, part: noPart }] : []));
   const named = [...asks.flatMap(answersWithPart), ...again].filter(({ name }) => name === body.name);
   const own = named.find(({ part }) => part.item === body.item && part.round === body.round);
   const button = (own ?? named[0])?.button;
   if (button === undefined) return undefined;
+  if (own?.of !== undefined) return `${own.of}: ${button}`;
   const alone = own !== undefined && named.filter((one) => one.button === button).length === 1;
   return alone ? button : told(button, body);
 }
 
 const noPart: Part = {};
 
-function answersWithPart(ask: Ask): readonly (Answer & { readonly part: Part })[] {
-  if (ask.kind === 'event') return answersTo(ask).map((answer) => ({ ...answer, part: ask.part }));
+interface AnswerOf extends Answer {
+  readonly part: Part;
+  readonly of?: string;
+}
+
+function answersWithPart(ask: Ask): readonly AnswerOf[] {
+  if (ask.kind === 'event')
+    return answersTo(ask).map((answer) => ({
+      ...answer,
+      part: ask.part,
+      ...(ask.of === undefined ? {} : { of: ask.of }),
+    }));
   return ask.kind === 'measure' && ask.close ? [{ ...ask.close, part: noPart }] : [];
 }
 

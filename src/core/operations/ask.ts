@@ -34,6 +34,8 @@ export interface EventAsk extends AskBase {
   readonly part: Part;
   readonly says: string;
   readonly button: string;
+  /** What it is about, in a word or two, where the same is asked of several. */
+  readonly of?: string;
   /** The other answers, when there is a choice. */
   readonly or?: readonly Answer[];
 }

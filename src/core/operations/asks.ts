@@ -30,11 +30,21 @@ export function question(
   says: string,
   [first, ...or]: readonly [Answer, ...(readonly Answer[])],
   part: Part = {},
+  of?: string,
 ): EventAsk {
   const { item, round } = part;
   const id = [first.name, item, round].filter((one) => one !== undefined).join('-');
   const done = [first, ...or].some(({ name }) => eventAt(context, name, part) !== undefined);
-  return { kind: 'event', id, ...first, part, says, done, ...(or.length > 0 ? { or } : {}) };
+  return {
+    kind: 'event',
+    id,
+    ...first,
+    part,
+    says,
+    done,
+    ...(of === undefined ? {} : { of }),
+    ...(or.length > 0 ? { or } : {}),
+  };
 }
 
 /** A measurement of the step itself that is done with its single reading. */

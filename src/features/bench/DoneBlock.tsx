@@ -1,5 +1,4 @@
-import { answersTo } from '@/core/operations/answers';
-import { readingText } from '@/core/bench/describeEntry';
+import { eventWords, readingText } from '@/core/bench/describeEntry';
 import { TimeOfDay } from '@/components/TimeOfDay';
 import type { AskBlock } from './askOrder';
 import type { MeasureAsk } from '@/core/operations/ask';
@@ -18,10 +17,10 @@ export function DoneBlock({ block, step }: { readonly block: AskBlock; readonly 
       </>
     );
   const { by } = ask;
-  const told = answersTo(ask).find(({ name }) => by?.body.k === 'event' && by.body.name === name) ?? ask;
   return (
     <>
-      {told.button} <strong className="num">{by && <TimeOfDay at={by.entry.at} />}</strong>
+      {(by?.body.k === 'event' && eventWords(step, by.body)) || ask.button}{' '}
+      <strong className="num">{by && <TimeOfDay at={by.entry.at} />}</strong>
     </>
   );
 }

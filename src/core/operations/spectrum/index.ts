@@ -59,7 +59,7 @@ export const spectrum = defineOperation({
     `${context.params.method} of the ${stageName(context, context.params.of)}: mark what is there and what is gone.`,
   predict: () => undefined,
   asks: ({ bands }, context) =>
-    bands.map(({ band }, i) => question(context, `${band}: is it there?`, answers, { item: itemOf(i) })),
+    bands.map(({ band }, i) => question(context, `${band}: is it there?`, answers, { item: itemOf(i) }, band)),
   check: ({ bands }, { step }) => {
     const odd = bands.filter(({ expected, seen }) => seen !== undefined && seen !== (expected === 'present'));
     return odd.length === 0

@@ -110,4 +110,4 @@ const answers = [
 ] as const;
 
 const tubeAsk = (context: StepContext, tube: string, i: number): Ask =>
-  question(context, `${tube}: what does it show?`, answers, { item: itemOf(i) });
+  question(context, `${tube}: what does it show?`, answers, { item: itemOf(i) }, tube);
