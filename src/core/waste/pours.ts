@@ -89,9 +89,9 @@ export function endsOf(world: World, steps: readonly StepPrediction[]): Ends {
   };
 }
 
-/** A worktop with nothing on it, to ask models that need one. */
+/** A worktop with nothing on it and of no operation, to ask models that need one. */
 function bare(world: World): Worktop {
-  const step = { id: 'waste', op: 'storing', opVersion: 1, params: {}, time: { typical_min: 0, attended: false } };
+  const step = { id: 'waste', op: '', opVersion: 1, params: {}, time: { typical_min: 0, attended: false } };
   return new Worktop(world, { step, runs: [] }, { shelf: {}, product: '' });
 }
 
