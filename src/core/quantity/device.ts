@@ -55,6 +55,7 @@ export function roundToDevice(value: number, device: Device): Typed {
  * two roundings, d/√6; tolerance is rectangular, a/√3). Source: JCGM 100:2008 (GUM), 4.3.7.
  *
  * @param readings how many roundings are in it. @default 2 on a balance, whose zero was read as well, otherwise 1
+ * @example deviceUncertainty({ id: 'b', name: 'balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' }).toFixed(5) // → '0.00408'
  */
 export function deviceUncertainty(device: Device, readings = device.kind === 'balance' ? 2 : 1): number {
   const step = toCanonical(device.step, device.unit);
@@ -63,7 +64,11 @@ export function deviceUncertainty(device: Device, readings = device.kind === 'ba
   return Math.hypot(rounding, tolerance);
 }
 
-/** How many times the readable step goes into an amount: 100 is a 1 % reading. */
+/**
+ * How many times the readable step goes into an amount: 100 is a 1 % reading.
+ *
+ * @example stepsIn(2.04, { id: 'b', name: 'balance', kind: 'balance', unit: 'g', step: '0.01', graduation: '0.01', capacity: '200' }).toFixed(0) // → '204'
+ */
 export function stepsIn(value: number, device: Device): number {
   return value / toCanonical(device.step, device.unit);
 }

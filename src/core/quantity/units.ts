@@ -82,7 +82,11 @@ export function fromCanonical(value: number, unit: string): number {
   return new Decimal(value).div(factorOf(unit)).toNumber();
 }
 
-/** Symbols of the units in which a quantity of this kind can be typed. */
+/**
+ * Symbols of the units in which a quantity of this kind can be typed.
+ *
+ * @example unitsOf('mass').includes('g') // → true
+ */
 export function unitsOf(dim: Dim): readonly string[] {
   return table.filter((unit) => unit.dim === dim).map((unit) => unit.symbol);
 }

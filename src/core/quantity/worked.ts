@@ -36,13 +36,19 @@ export type Outcome<T> = { readonly ok: true; readonly value: T } | { readonly o
 /**
  * Significant figures of a product or quotient: those of the least certain measured input. Counts, coefficients and
  * settings are exact and do not limit.
+ *
+ * @example figuresOfProduct({ m: { figures: 3, source: { at: 'line', id: 'a' } }, n: { figures: 1, source: { at: 'equation', id: 'r' } } }) // → 3
  */
 export function figuresOfProduct(inputs: Readonly<Record<string, WorkedInput>>): number {
   const measured = Object.values(inputs).filter(({ source }) => source.at !== 'equation' && source.at !== 'setting');
   return measured.length === 0 ? 4 : Math.min(...measured.map(({ figures }) => figures));
 }
 
-/** The result of one formula taken as an input of the next. */
+/**
+ * The result of one formula taken as an input of the next.
+ *
+ * @example fromWorked({ q: { dim: 'mass', value: 1 }, unit: 'g', figures: 2 }).source.at // → 'worked'
+ */
 export function fromWorked(of: Worked): WorkedInput {
   return { q: of.q, unit: of.unit, figures: of.figures, source: { at: 'worked', of } };
 }

@@ -38,6 +38,7 @@ const rational = (value: number): Rational =>
  * whole coefficients where it has one dimension and all are positive (standard linear algebra of chemical equations).
  *
  * @param members at least one; every atom count at most 10⁶
+ * @example balanceEquation([{ H: 2 }, { O: 2 }, { H: 2, O: 1 }].map((atoms, i) => ({ side: i < 2 ? 'left' : 'right', composition: { atoms, charge: 0 } }))).coefficients // → [2, 1, 2]
  */
 export function balanceEquation(members: readonly Unbalanced[]): Balanced {
   const symbols = [...new Set(members.flatMap(({ composition }) => Object.keys(composition.atoms)))];

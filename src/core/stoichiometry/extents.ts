@@ -114,7 +114,11 @@ function marginOf(smallest: Worked<'amount'>, second: Worked<'amount'>): Worked<
   });
 }
 
-/** A stoichiometric coefficient as an exact input. */
+/**
+ * A stoichiometric coefficient as an exact input.
+ *
+ * @example coefficientInput(2).q.value // → 2
+ */
 export function coefficientInput(coefficient: number): WorkedInput {
   return {
     q: { dim: 'number', value: coefficient },

@@ -23,6 +23,7 @@ export interface Titrant {
  * pH after a volume of titrant, volumes additive.
  *
  * @param added L
+ * @example pHAfter({ systems: [], spectators: -0.001, volume: 0.01 }, { kind: 'base', concentration: 0.1 }, 0.01).toFixed(2) // → '7.00'
  */
 export function pHAfter({ systems, spectators, volume }: Beaker, titrant: Titrant, added: number): number {
   const total = volume + added;
@@ -38,6 +39,7 @@ export function pHAfter({ systems, spectators, volume }: Beaker, titrant: Titran
  *
  * @returns L; negative when the beaker is past that pH already
  * @throws RangeError when no volume of this titrant reaches the pH (a base weaker than the pH asked for)
+ * @example titrantFor({ systems: [], spectators: -0.001, volume: 0.01 }, { kind: 'base', concentration: 0.1 }, 7).toFixed(6) // → '0.010000'
  */
 export function titrantFor({ systems, spectators, volume }: Beaker, titrant: Titrant, pH: number, pKw = 14): number {
   assertPositive({ volume, concentration: titrant.concentration });

@@ -43,6 +43,8 @@ export interface Recrystallized {
  * stays dissolved while it is under its own solubility.
  *
  * Left out: inclusion in fast-grown crystals, liquor that clings to the cake.
+ *
+ * @example recrystallize({ mass_g: 2, hot: 0.1, cold: 0.01, volume_mL: 20 }).recovery.toFixed(2) // → '0.90'
  */
 export function recrystallize({
   mass_g,

@@ -29,6 +29,7 @@ export function solubilityBetween(points: readonly SolubilityPoint[], T: number)
  * The two points between which a temperature lies.
  *
  * @throws RangeError as {@link solubilityBetween}
+ * @example neighbours([{ T: 0, s: 1 }, { T: 50, s: 2 }, { T: 100, s: 4 }], 60).low.T // → 50
  */
 export function neighbours<P extends SolubilityPoint>(
   points: readonly P[],

@@ -120,6 +120,7 @@ function isPartner(one: AzeotropePartner, { atoms, boiling_C }: AzeotropePartner
  * The azeotrope of two liquids, where it is listed.
  *
  * @returns it with `a` and `b` in the order asked; nothing for a pair that is not listed, which is no promise that there is none
+ * @example azeotropeOf({ atoms: { H: 2, O: 1 }, boiling_C: 100 }, { atoms: { C: 2, H: 6, O: 1 }, boiling_C: 78.3 })?.boiling_C // → 78.2
  */
 export function azeotropeOf(a: AzeotropePartner, b: AzeotropePartner): Azeotrope | undefined {
   for (const one of azeotropes) {

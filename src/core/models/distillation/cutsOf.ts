@@ -14,6 +14,7 @@ export interface Cut {
  *
  * @param limits_C ascending
  * @returns one more cut than there are limits; they add up to the whole distillate
+ * @example cutsOf({ points: [0, 1].map((x) => ({ head_C: 80 + 20 * x, volume_mL: 10 * x, lighter_mol: x, heavier_mol: x })) }, [90]).map((cut) => cut.volume_mL) // → [5, 5]
  */
 export function cutsOf({ points }: BatchRun, limits_C: readonly number[]): readonly Cut[] {
   assertRising('limits of the head', limits_C);

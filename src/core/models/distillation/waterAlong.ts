@@ -6,7 +6,11 @@ import type { AzeotropePartner } from './azeotropes';
 const water: AzeotropePartner = { atoms: { H: 2, O: 1 }, boiling_C: 100 };
 const M_water = 18.015;
 
-/** Vapour pressure of water, torr (Antoine, common handbook constants, 1 to 100 °C). */
+/**
+ * Vapour pressure of water, torr (Antoine, common handbook constants, 1 to 100 °C).
+ *
+ * @example waterPressure(100).toFixed(0) // → '760'
+ */
 export const waterPressure = (T: number): number => 10 ** (8.07131 - 1730.63 / (T + 233.426));
 
 /** Water that comes over with a liquid, and where both boil. */

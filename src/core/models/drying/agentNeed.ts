@@ -22,6 +22,7 @@ export interface AgentNeedOptions {
  * Water that is only suspended is met by a least dose (practical-course custom). An estimate to start from; then by eye.
  *
  * @returns g of water and g of agent
+ * @example agentNeed({ volume_mL: 50, density: 0.8, waterContent: 0.01, capacity: 1, practical: 0.25 }).agent_g.toFixed(2) // → '1.60'
  */
 export function agentNeed({
   volume_mL,

@@ -13,6 +13,7 @@ export interface CoolingOptions {
  * @param to between where it starts and the surroundings
  * @returns s
  * @throws RangeError when the temperature is not on the way
+ * @example coolingTime({ timeConstant_s: 600, from_C: 100, surroundings_C: 20 }, 60).toFixed(1) // → '415.9'
  */
 export function coolingTime({ timeConstant_s, from_C, surroundings_C }: CoolingOptions, to: number): number {
   assertPositive({ timeConstant_s });
@@ -22,7 +23,11 @@ export function coolingTime({ timeConstant_s, from_C, surroundings_C }: CoolingO
   return timeConstant_s * Math.log(ratio);
 }
 
-/** Temperature after a time; the inverse of {@link coolingTime}. */
+/**
+ * Temperature after a time; the inverse of {@link coolingTime}.
+ *
+ * @example temperatureAfter({ timeConstant_s: 600, from_C: 100, surroundings_C: 20 }, 600 * Math.LN2).toFixed(6) // → '60.000000'
+ */
 export function temperatureAfter({ timeConstant_s, from_C, surroundings_C }: CoolingOptions, seconds: number): number {
   assertPositive({ timeConstant_s });
   assertFinite({ from_C, surroundings_C });

@@ -29,6 +29,7 @@ export function adiabaticRise({ enthalpy, extent_mol, mass_g, heatCapacity }: Re
  *
  * @param removal_W_per_K UA of flask and bath
  * @returns s
+ * @example dosingTime({ enthalpy: -50, extent_mol: 0.1 }, { removal_W_per_K: 0.5, ceiling_C: 25, bath_C: 5 }) // → 500
  */
 export function dosingTime(
   { enthalpy, extent_mol }: Pick<ReactionHeat, 'enthalpy' | 'extent_mol'>,

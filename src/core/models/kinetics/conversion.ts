@@ -6,6 +6,7 @@ import { findRoot } from '../findRoot';
  *
  * @param k 1/s
  * @param t s
+ * @example firstOrder(Math.LN2 / 60, 60).toFixed(6) // → '0.500000'
  */
 export function firstOrder(k: number, t: number): number {
   assertWithin(0, Infinity, { k, t });
@@ -20,6 +21,7 @@ export function firstOrder(k: number, t: number): number {
  * @param a0 mol/L of the scarcer partner
  * @param M ratio of the other to it, at least 1
  * @param t s
+ * @example secondOrder(0.01, 1, 1, 100) // → 0.5
  */
 export function secondOrder(k: number, a0: number, M: number, t: number): number {
   assertWithin(0, Infinity, { k, t });
@@ -47,6 +49,7 @@ export interface EquilibriumTerm {
  * @param K equilibrium constant in the same terms, above 0
  * @returns mol
  * @throws RangeError when nothing stands on the left-hand side
+ * @example equilibriumExtent([-1, -1, 1, 1].map((n) => ({ moles: n < 0 ? 1 : 0, coefficient: n })), 4).toFixed(6) // → '0.666667'
  */
 export function equilibriumExtent(terms: readonly EquilibriumTerm[], K: number): number {
   assertPositive({ K });

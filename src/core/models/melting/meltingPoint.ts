@@ -32,6 +32,7 @@ export function clearPoint({ T_m, fusion }: Melting, x: number): number {
  *
  * @param clear °C, at most T_m
  * @returns mole fraction
+ * @example impurityFromClearPoint({ T_m: 114, fusion: 21.5 }, 114) // → 0
  */
 export function impurityFromClearPoint({ T_m, fusion }: Melting, clear: number): number {
   assertPositive({ fusion, 'clear point in K': clear + kelvin });
@@ -59,6 +60,8 @@ export function eutectic(a: Melting, b: Melting): Eutectic {
 /**
  * The eutectic where the impurity is not known: ideal mixing with a substance that melts as this one does. A guess, lower than most
  * impurities reach, and far above what the line of the pure substance alone would say.
+ *
+ * @example guessedEutectic({ T_m: 114, fusion: 21.5 }).x // → 0.5
  */
 export const guessedEutectic = (a: Melting): Eutectic => ({ T: clearPoint(a, 0.5), x: 0.5 });
 
@@ -69,6 +72,7 @@ export const guessedEutectic = (a: Melting): Eutectic => ({ T: clearPoint(a, 0.5
  * @param x mole fraction of impurity, 0 to below 1
  * @param f melted fraction that an eye first sees. @default 0.25
  * @param lowest the eutectic. @default that of ideal mixing with an impurity that melts alike
+ * @example meltingOnset({ T_m: 114, fusion: 21.5 }, 0) // → 114
  */
 export function meltingOnset(
   a: Melting,

@@ -32,6 +32,7 @@ export interface ExtractionRound {
  * water and comes out smaller, the later ones only lose water's share (mutual solubility at saturation, volumes additive).
  *
  * @throws RangeError when a portion is smaller than what the water dissolves of it
+ * @example extractionRounds({ D: 4, aqueous: 100, portions: [25, 25] }).map(({ left }) => left) // → [0.5, 0.25]
  */
 export function extractionRounds({
   D,

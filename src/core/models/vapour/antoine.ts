@@ -9,6 +9,7 @@ const number = ({ A, B, C }: Antoine) => ({ A: Number(A), B: Number(B), C: Numbe
  *
  * @param T °C, above −C
  * @returns torr
+ * @example vapourPressure({ A: '8.07131', B: '1730.63', C: '233.426' }, 100).toFixed(0) // → '760'
  */
 export function vapourPressure(antoine: Antoine, T: number): number {
   const { A, B, C } = number(antoine);
@@ -22,6 +23,7 @@ export function vapourPressure(antoine: Antoine, T: number): number {
  *
  * @param torr above 0
  * @returns °C
+ * @example boilingTemperature({ A: '8.07131', B: '1730.63', C: '233.426' }).toFixed(1) // → '100.0'
  */
 export function boilingTemperature(antoine: Antoine, torr = 760): number {
   if (!(torr > 0) || !Number.isFinite(torr)) throw new RangeError(`no liquid boils at ${torr} torr`);

@@ -35,6 +35,7 @@ function between(components: readonly Component[], torr: number): readonly [numb
  *
  * @param torr pressure
  * @throws RangeError when the fractions do not add up to 1
+ * @example bubblePoint([{ antoine: { A: '8.07131', B: '1730.63', C: '233.426' }, x: 1 }]).T.toFixed(1) // → '100.0'
  */
 export function bubblePoint(components: readonly Component[], torr = 760): Equilibrium {
   check(components, torr);
@@ -48,6 +49,7 @@ export function bubblePoint(components: readonly Component[], torr = 760): Equil
  * Dew point of an ideal vapour mixture, `Σ yᵢ·p/pᵢ(T) = 1` (Raoult's law), with the first liquid.
  *
  * @param components `x` holds the mole fractions of the vapour
+ * @example dewPoint([{ antoine: { A: '8.07131', B: '1730.63', C: '233.426' }, x: 1 }]).T.toFixed(1) // → '100.0'
  */
 export function dewPoint(components: readonly Component[], torr = 760): Equilibrium {
   check(components, torr);
@@ -58,7 +60,11 @@ export function dewPoint(components: readonly Component[], torr = 760): Equilibr
   return { T, other: components.map(({ antoine, x }) => (x * torr) / vapourPressure(antoine, T)) };
 }
 
-/** Relative volatility of an ideal pair at a temperature, `α = p₁/p₂`. */
+/**
+ * Relative volatility of an ideal pair at a temperature, `α = p₁/p₂`.
+ *
+ * @example relativeVolatility({ A: '8.07131', B: '1730.63', C: '233.426' }, { A: '8.07131', B: '1730.63', C: '233.426' }, 80) // → 1
+ */
 export function relativeVolatility(lighter: Antoine, heavier: Antoine, T: number): number {
   return vapourPressure(lighter, T) / vapourPressure(heavier, T);
 }
