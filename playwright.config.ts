@@ -5,6 +5,11 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
+  // The longest begins first: begun last, it would keep one worker waiting.
+  projects: [
+    { name: 'longest', testMatch: /run\.spec\.ts$/ },
+    { name: 'rest', testIgnore: /run\.spec\.ts$/ },
+  ],
   // What takes long and finds seldom: only `bin/test --all` runs it.
   ...(process.env['ALL_TESTS'] ? {} : { grepInvert: /@all/ }),
   // A slow machine must not fail a test: the longest takes two minutes on two quiet cores.
