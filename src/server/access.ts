@@ -1,5 +1,6 @@
 import 'server-only';
 import { AppError } from './appError';
+import { logKind } from './logKinds';
 import { rowOf } from './permissions';
 import { rows } from './tables';
 import type { Identity } from '@/core/identity';
@@ -81,16 +82,12 @@ export interface LogOwner {
   readonly kind: string;
 }
 
-/** Kinds of record that a group has to do with: its own bench's alone. Whatever kinds come later are for staff. */
-const kindsOfGroups: ReadonlySet<string> = new Set(['bench']);
-/** Kinds that anybody reads or writes through the record's routes. */
-const openKinds: ReadonlySet<string> = new Set(['bench', 'class']);
-
 /** Whether somebody may read and write a record: a group its own bench's, staff those of their classes. */
 export async function admitTo(identity: Identity, log: LogOwner | undefined, transaction?: Transaction): Promise<void> {
   const absent = new AppError('notFound', 'There is no such record.');
-  if (!log || !openKinds.has(log.kind)) throw absent;
-  if (identity.role === 'group' && (log.bench_id !== identity.id || !kindsOfGroups.has(log.kind))) throw absent;
+  const kind = log && logKind(log.kind);
+  if (!log || !kind) throw absent;
+  if (identity.role === 'group' && (log.bench_id !== identity.id || !kind.ofGroups)) throw absent;
   await admitToClass(identity, log.class_id, transaction).catch((error: unknown) => {
     throw error instanceof AppError ? absent : error;
   });

@@ -115,7 +115,7 @@ export async function findBenchLog(benchId: string): Promise<string> {
 
 /** The log of a class itself. A class issued before there were such logs gets one when it is first asked for. */
 export async function findClassLog(classId: string): Promise<string> {
-  const sql = 'SELECT id FROM logs WHERE class_id = :classId AND bench_id IS NULL';
+  const sql = "SELECT id FROM logs WHERE class_id = :classId AND kind = 'class'";
   const [row] = await rows<{ id: string }>(sql, { classId });
   if (row) return row.id;
   return inTransaction(async (transaction) => {

@@ -10,7 +10,7 @@ import type { Periods } from '@/core/record/periods';
 export async function periodsOfClass(classId: string, transaction?: Transaction): Promise<Periods> {
   const found = await rows<EntryRow>(
     `SELECT e.seq, e.received, e.content, e.chain, e.stored FROM entries e JOIN logs l ON l.id = e.log_id
-     WHERE l.class_id = :classId AND l.bench_id IS NULL AND e.kind = 'period' ORDER BY e.seq`,
+     WHERE l.class_id = :classId AND l.kind = 'class' AND e.kind = 'period' ORDER BY e.seq`,
     { classId },
     transaction,
   );

@@ -33,7 +33,7 @@ interface Lane {
 export async function projectionsOf(classId: string, anew = false): Promise<readonly Kept[]> {
   const [own] = await rows<{ log: string; head: number; document: string }>(
     `SELECT l.id AS log, l.head_seq AS head, i.document FROM logs l JOIN issued i ON i.class_id = l.class_id
-     WHERE l.class_id = :classId AND l.bench_id IS NULL`,
+     WHERE l.class_id = :classId AND l.kind = 'class'`,
     { classId },
   );
   if (!own) return [];
@@ -124,7 +124,7 @@ export async function progressOf(classIds: readonly string[]): Promise<ReadonlyM
   }>(
     `SELECT b.class_id AS classId, l.head_seq AS head, o.head_seq AS ownHead, r.head_seq AS kept, r.class_seq AS keptClass,
        r.core_version AS core, r.done, r.to_do AS toDo, r.share
-     FROM benches b JOIN logs l ON l.bench_id = b.id JOIN logs o ON o.class_id = b.class_id AND o.bench_id IS NULL
+     FROM benches b JOIN logs l ON l.bench_id = b.id JOIN logs o ON o.class_id = b.class_id AND o.kind = 'class'
      LEFT JOIN bench_results r ON r.bench_id = b.id WHERE b.class_id IN (:classIds)`,
     { classIds },
   );

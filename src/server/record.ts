@@ -7,6 +7,7 @@ import { entriesOf, toEntries } from './entries';
 import { keptNames, sealedAuthor } from './authorNames';
 import { periodsOfClass } from './periods';
 import { log as logger } from './log';
+import { logKind } from './logKinds';
 import { revokeSessions } from './sessions';
 import { headFault, sealHead } from './seals';
 import { sha256 } from './hash';
@@ -25,13 +26,9 @@ import type { ChainFault } from '@/core/record/chain';
 import type { EntryRow } from './entries';
 import type { LogOwner } from './access';
 import type { SealedHead } from './seals';
-import type { Author, Body, Draft, Entry } from '@/core/record/entry';
+import type { Author, Draft, Entry } from '@/core/record/entry';
 
 interface LogRow extends LogOwner, SealedHead {}
-
-/** Kinds of entry that belong into the log of a class; a bench's log takes all but the settings and periods. */
-const classKinds: ReadonlySet<Body['k']> = new Set(['setting', 'words', 'void', 'period']);
-const onlyOfClass: ReadonlySet<Body['k']> = new Set(['setting', 'period']);
 
 /** The class to which a log belongs. */
 export async function classOfLog(log: string): Promise<string> {
@@ -80,7 +77,7 @@ async function store(identity: Identity, draft: Draft, transaction: Transaction)
     if (contentHash({ ...draft, author: entryThere.author }, sha256) === same.content) return entryThere;
     throw new AppError('conflict', 'Another entry already has this id.');
   }
-  if (log.bench_id === null ? !classKinds.has(draft.body.k) : onlyOfClass.has(draft.body.k))
+  if (!logKind(log.kind)?.takes(draft.body.k))
     throw new AppError('refused', 'This kind of entry does not belong into this record.');
   await allowPeriod(log, draft, transaction);
   if (draft.by !== undefined && !(await isMember(log, draft.by, transaction)))
