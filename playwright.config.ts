@@ -14,7 +14,7 @@ export default defineConfig({
   ...(process.env['ALL_TESTS'] ? {} : { grepInvert: /@all/ }),
   // A slow machine must not fail a test: the longest takes two minutes on two quiet cores.
   timeout: 400_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 60_000 },
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env['BASE_URL'] ?? 'http://localhost:3000',
