@@ -66,6 +66,7 @@ export default ts.config(
     files: [file],
     rules: { 'max-lines-per-function': lines(most) },
   })),
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['src/core/quantity/**', '**/*.test.ts', 'tests/**'], rules: { 'no-restricted-syntax': 'off' } },
   {
     files: ['src/core/**/*.ts'],
