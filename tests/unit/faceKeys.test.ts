@@ -1,8 +1,5 @@
 import fc from 'fast-check';
 import { benchState } from '@/core/bench/benchState';
-import { LossBook, nothingBooked } from '@/core/worktop/lossBook';
-import { lossAt } from '@/core/worktop/loss';
-import { meansOf } from '@/core/operations/named';
 import { operations } from '@/core/operations/registry';
 import { anyParams } from '../support/anyParams';
 import { fullDocument } from '../support/fullDocument';
@@ -19,8 +16,6 @@ import type { Operation } from '@/core/operations/operation';
 import type { StageMass } from '@/core/operations/stageMass';
 
 // A key that is written wrong in a spread compiles, and what it should have said is gone. So the keys are judged as they come.
-
-const worked: Omit<Loss['mass'], 'q'> = { figures: 3, unit: 'g', formula: 'asTyped', inputs: {}, certain: 'modelled' };
 
 /** All keys of a type, optional ones too: one that is missing or too many here does not compile. */
 type Keys<T> = Readonly<Record<keyof T, true>>;
@@ -165,32 +160,4 @@ test('an operation has at most one time for which it acts, in a unit that is a t
       [],
     ]);
   }
-});
-
-test('days count as well as minutes and hours; what nobody said acts for no time', () => {
-  expect(meansOf({ op: 'evaporation', params: { of: 'pure', days: 2 } }).acts_min).toBe(2 * 24 * 60);
-  expect(meansOf({ op: 'stand', params: { hours: 1.5 } }).acts_min).toBe(90);
-  expect(meansOf({ op: 'reflux', params: { minutes: 30 } }).acts_min).toBe(30);
-  expect(meansOf({ op: 'pouring', params: { manner: 'once' } }).acts_min).toBeUndefined();
-  // A number of that name that is no time of acting.
-  expect(meansOf({ op: 'weighing', params: { of: 'pure', minutes: 7 } }).acts_min).toBeUndefined();
-});
-
-test('a loss says what it is, also the second of its kind in a step', () => {
-  expect(lossAt('pour', 'transfer')).toEqual({ key: 'pour/transfer', step: 'pour', what: 'transfer' });
-  const book = new LossBook('pour', 'pure', nothingBooked);
-  const mass = (grams: number) => ({ ...worked, q: { dim: 'mass' as const, value: grams } });
-  for (const grams of [0.3, 0.2]) book.add('transfer', { label: 'left behind', mass: mass(grams) });
-  book.add('transfer-paper', { label: 'kept by the paper', mass: mass(0.1) });
-  expect(book.losses.map(({ key, what, round }) => [key, what, round])).toEqual([
-    ['pour/transfer', 'transfer', undefined],
-    ['pour/transfer-2', 'transfer', 2],
-    ['pour/transfer-paper', 'transfer-paper', undefined],
-  ]);
-  // What comes back is of the kind that is named, not of one whose name begins alike; the latest first.
-  book.regain('transfer', 0.25, mass);
-  expect(book.losses.map(({ what, mass: { q } }) => [what, q.value])).toEqual([
-    ['transfer', expect.closeTo(0.25, 12)],
-    ['transfer-paper', 0.1],
-  ]);
 });

@@ -24,12 +24,12 @@ export function closeOf({ step }: Pick<StepContext, 'step'>, close: Answer): Bod
  * The entries that an ask writes: the tick of a check; of an event one for each answer, in their order; of a measurement one
  * for each reading of each way, then the event that closes its series.
  *
- * @param typed what is typed for a reading; several when it may be read in several states
+ * @param typed what is typed for a reading; several when it may be read in several states. @default no readings
  */
 export function answersOf(
   context: Pick<StepContext, 'step'>,
   ask: Ask,
-  typed: (slot: SlotAsk) => readonly TypedReading[],
+  typed: (slot: SlotAsk) => readonly TypedReading[] = () => [],
 ): readonly Body[] {
   const step = context.step.id;
   if (ask.kind === 'check') return [{ k: 'tick', step, check: ask.check }];

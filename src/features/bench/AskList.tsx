@@ -107,8 +107,6 @@ function OpenBlock(props: {
   return <MeasurePad ask={block.ask} step={step} devices={step.context.bench.doc.devices} onAdd={onAdd} />;
 }
 
-const nothingTyped = () => [];
-
 function Checks({
   checks,
   step,
@@ -130,7 +128,7 @@ function Checks({
               className={ask.done ? 'check-done' : ''}
               aria-pressed={ask.done}
               disabled={ask.done}
-              onClick={() => answersOf(step.context, ask, nothingTyped).forEach(onAdd)}
+              onClick={() => answersOf(step.context, ask).forEach((body) => onAdd(body))}
             >
               <span className="check-box" aria-hidden="true">
                 {ask.done ? '✓' : ''}
@@ -153,19 +151,20 @@ function Happening({
   readonly step: StepState;
   readonly onAdd: (body: Body) => void;
 }) {
+  const answers = answersTo(ask);
   return (
     <div className="ask-with-picture">
       <StepPicture step={step} focus={ask.id} />
       <div>
         <p className="reading-ask">{ask.says}</p>
-        {answersOf(step.context, ask, nothingTyped).map((body, i) => (
+        {answersOf(step.context, ask).map((body, i) => (
           <Button
-            key={answersTo(ask)[i]?.name}
+            key={answers[i]?.name}
             className="record-button"
             variant={i === 0 ? 'primary' : 'line'}
             onClick={() => onAdd(body)}
           >
-            {answersTo(ask)[i]?.button}
+            {answers[i]?.button}
           </Button>
         ))}
       </div>

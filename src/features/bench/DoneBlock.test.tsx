@@ -14,7 +14,7 @@ import type { StepState } from '@/core/bench/benchState';
 
 const docs = [...shippedPreparations(), ['odd operations', oddOperations()] as const];
 const isEvent = (ask: Ask): ask is EventAsk => ask.kind === 'event';
-const answersAt = (step: StepState, ask: Ask) => answersOf(step.context, ask, () => []);
+const answersAt = (step: StepState, ask: Ask) => answersOf(step.context, ask);
 
 /** A step's question after its answer number `n` was recorded. */
 function answered(doc: Preparation, { step }: StepState, id: string, n: number) {

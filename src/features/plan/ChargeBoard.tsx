@@ -65,13 +65,13 @@ function madeBefore(lines: readonly PlanLine[], { id }: Reaction, extents: Exten
 
 /** The charge table with the reactants' extents drawn in it, and the plumb line from the shortest down to the product. */
 export function ChargeBoard({ onAdd }: { readonly onAdd: () => void }) {
-  const { plan, edit, open, canEdit } = usePlanView();
+  const { plan, process, edit, open, canEdit } = usePlanView();
   const [pasted, setPasted] = useState<string | undefined>(undefined);
   usePastedTable(canEdit && pasted === undefined, setPasted);
   const parts = reactionParts(plan);
   const rest = plan.lines.filter((line) => parts.every(({ lines }) => !lines.includes(line)));
   const shown = [...parts.flatMap(({ lines }) => lines), ...rest].map(({ facts }) => facts.line.id);
-  const working = open === undefined ? undefined : cellWorked(plan, open);
+  const working = open === undefined ? undefined : cellWorked(plan, open, process.prediction);
   const workingRow = (title: string) =>
     working && (
       <tr className="working-row">

@@ -56,7 +56,10 @@ export function PlanScreen({
   const [adding, setAdding] = useState(false);
   const [leaving, setLeaving] = useState<Leaving | undefined>(undefined);
   const [issuing, setIssuing] = useState(false);
-  const lit = useMemo(() => litBy(open === undefined ? undefined : cellWorked(plan, open)), [plan, open]);
+  const lit = useMemo(
+    () => litBy(open === undefined ? undefined : cellWorked(plan, open, process.prediction)),
+    [plan, process, open],
+  );
   const begin = useCallback(() => setAdding(true), []);
   const closeLine = useCallback(() => setLine(undefined), []);
   const takeAway = useCallback(

@@ -1,11 +1,16 @@
 import { wastePlan } from '@/core/waste/wastePlan';
+import type { Foreseen } from '@/core/process/predictProcess';
 import type { Plan } from '@/core/plan/planTypes';
 import type { Worked } from '@/core/quantity/worked';
 
-/** Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too. */
-export function cellWorked(plan: Plan, key: string): Worked | undefined {
+/**
+ * Worked value shown in a cell, by the cell's key "line/column"; the product, vessels and the factor have keys too.
+ *
+ * @param foreseen of this very plan, where it is at hand
+ */
+export function cellWorked(plan: Plan, key: string, foreseen?: Foreseen): Worked | undefined {
   const [owner = '', column = '', part = '', last = ''] = key.split('/');
-  if (owner === 'waste') return wasteCell(plan, column, part);
+  if (owner === 'waste') return wasteCell(plan, { stream: column, part, foreseen });
   if (owner === 'made') return madeCell(plan, { reaction: column, substance: part, column: last });
   if (owner === 'product') return productCell(plan, column, part);
   if (owner === 'scale') return plan.factor.ok ? plan.factor.value : undefined;
@@ -42,8 +47,15 @@ function madeCell(
   return column === 'extent' || column === 'excess' ? own?.[column] : undefined;
 }
 
-function wasteCell(plan: Plan, stream: string, part: string): Worked | undefined {
-  const found = wastePlan(plan).streams.find((one) => one.stream === stream);
+function wasteCell(
+  plan: Plan,
+  {
+    stream,
+    part,
+    foreseen,
+  }: { readonly stream: string; readonly part: string; readonly foreseen: Foreseen | undefined },
+): Worked | undefined {
+  const found = wastePlan(plan, foreseen).streams.find((one) => one.stream === stream);
   const cells: Readonly<Record<string, Worked | undefined>> = {
     volume: found?.volume,
     mass: found?.mass,

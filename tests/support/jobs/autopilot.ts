@@ -24,7 +24,7 @@ export function benchAsForeseen(doc: Preparation, prediction: Prediction): Bench
 
 /** The first answer; of a measurement all readings of its first way. */
 function answerTo({ step, context }: StepState, ask: Ask, prediction: Prediction): readonly Body[] {
-  if (ask.kind !== 'measure') return answersOf(context, ask, () => []).slice(0, 1);
+  if (ask.kind !== 'measure') return answersOf(context, ask).slice(0, 1);
   return answersOf(context, { ...ask, ways: ask.ways.slice(0, 1) }, ({ slot, dim, unit }) => [
     { digits: fromCanonical(valueOf(ask, slot, dim, step.id, prediction), unit).toFixed(3), unit },
   ]);
