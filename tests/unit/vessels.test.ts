@@ -1,7 +1,8 @@
 import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { draftSchema } from '@/core/record/draftSchema';
-import { flowsOf, portionPlace } from '@/core/process/flows';
+import { flowsOf } from '@/core/process/flows';
+import { placeId, portionPlace } from '@/core/worktop/placeId';
 import { gramsOf } from '@/core/worktop/matter/matter';
 import { introduced } from '@/core/worktop/introduced';
 import { foreseeSteps } from '@/core/process/predictProcess';
@@ -62,20 +63,20 @@ test.each(documents)(
     const worth = flows.filter(({ grams }) => grams >= 5e-10);
     const places = [...new Set(worth.flatMap(({ from, to }) => [from, to]))];
     const bodies: Body[] = [
-      ...places.map((id): Body => ({ k: 'vessel', id: id.replaceAll('/', '-'), as: 'beaker', label: id.slice(0, 40) })),
+      ...places.map((place): Body => ({ k: 'vessel', id: placeId(place), as: 'beaker', label: place.slice(0, 40) })),
       ...worth.map(({ from, to, grams }): Body => ({
         k: 'move',
-        from: from.replaceAll('/', '-'),
-        to: to.replaceAll('/', '-'),
+        from: placeId(from),
+        to: placeId(to),
         what: 'part',
         typed: { digits: grams.toFixed(9), unit: 'g' },
       })),
     ];
     const state = benchState(doc, entriesOf([...readingsOf(doc), ...bodies]));
-    const masses = new Map(vesselMasses(state).map(({ id, grams }) => [id, grams]));
+    const masses = new Map(vesselMasses(doc, state).map((one) => [one.place, one.grams]));
     const total = steps.reduce((sum, step) => sum + gramsOf(step.introduced), 0);
     for (const [place, content] of Object.entries(steps.at(-1)?.shelf ?? {})) {
-      const found = masses.get(place.replaceAll('/', '-')) ?? 0;
+      const found = masses.get(place) ?? 0;
       expect([place, Math.abs(found - gramsOf(wholeOf(content))) < 1e-9 * Math.max(20, total)]).toEqual([place, true]);
     }
     for (const line of actual.rows.keys()) {
@@ -103,19 +104,20 @@ test('a layer that nobody weighed leaves both vessels without a number; all of a
       note('flask'),
       note('beaker'),
       note('funnel'),
-      { k: 'move', from: portionPlace('aniline'), to: 'flask', what: 'all' },
+      { k: 'move', from: placeId(portionPlace('aniline')), to: 'flask', what: 'all' },
       { k: 'move', from: 'flask', to: 'beaker', what: 'all' },
       { k: 'move', from: 'beaker', to: 'funnel', what: 'part', typed: { digits: '0.54', unit: 'g' } },
     ]),
   );
-  const masses = (one: typeof state) => Object.fromEntries(vesselMasses(one).map(({ id, grams }) => [id, grams]));
+  const masses = (one: typeof state) =>
+    Object.fromEntries(vesselMasses(doc, one).map(({ place, grams }) => [place, grams]));
   expect(masses(state)).toMatchObject({ flask: 0, funnel: 0.54 });
   expect(masses(state)['beaker']).toBeCloseTo(1.5, 12);
   const layered = benchState(
     doc,
     entriesOf([
       { k: 'reading', place: { line: 'aniline', slot: 'net' }, digits: '2.04', unit: 'g' },
-      { k: 'move', from: portionPlace('aniline'), to: 'flask', what: 'all' },
+      { k: 'move', from: placeId(portionPlace('aniline')), to: 'flask', what: 'all' },
       { k: 'move', from: 'flask', to: 'beaker', what: 'lower' },
     ]),
   );

@@ -1,3 +1,5 @@
+import { knownPlace } from '../process/placeName';
+import { placesOf } from '../process/placesOf';
 import { lineName } from '../document/lineName';
 import { answersTo } from '../operations/answers';
 import { findUnit } from '../quantity/units';
@@ -31,7 +33,7 @@ const periodWords = {
 } as const;
 
 const poured = { all: 'all', upper: 'the upper layer', lower: 'the lower layer', part: 'a part' } as const;
-const vesselName = ({ vessels }: Preparation, id: string) => vessels.find((one) => one.id === id)?.name ?? id;
+const vesselName = (doc: Preparation, id: string) => knownPlace(doc, placesOf(doc)(id)) ?? id;
 
 /** Which of several, in words. */
 const partWords = ({ item, round }: Part): readonly string[] => [

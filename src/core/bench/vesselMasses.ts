@@ -1,12 +1,16 @@
 import { findUnit, toCanonical } from '../quantity/units';
-import { portionPlace } from '../process/flows';
+import { placeName } from '../process/placeName';
+import { placesOf } from '../process/placesOf';
+import { portionPlace } from '../worktop/placeId';
 import type { BenchState } from './benchState';
 import type { Move, VesselNote } from '../record/entry';
+import type { Preparation } from '../document/document';
 
 /** What a vessel of the bench holds by the record alone. */
 export interface VesselMass {
-  readonly id: string;
-  /** As its label says, where it was noted. */
+  /** As the worktop names it. */
+  readonly place: string;
+  /** As its label says, where it was noted; else the name of the place. */
   readonly label: string;
   /** g; absent where something was poured whose amount nobody measured. */
   readonly grams?: number;
@@ -17,17 +21,22 @@ export interface VesselMass {
  * each pouring, all of a vessel or a part whose mass was read. A layer, or a part by volume, whose mass nobody knows leaves both vessels
  * without a number.
  */
-export function vesselMasses({ record, charge }: Pick<BenchState, 'record' | 'charge'>): readonly VesselMass[] {
+export function vesselMasses(
+  doc: Preparation,
+  { record, charge }: Pick<BenchState, 'record' | 'charge'>,
+): readonly VesselMass[] {
   const live = record.filter(({ status }) => status === 'live');
+  const placeOf = placesOf(doc);
   const labels = new Map(
-    live.flatMap(({ body }) => (body.k === 'vessel' ? [[(body as VesselNote).id, body.label] as const] : [])),
+    live.flatMap(({ body }) => (body.k === 'vessel' ? [[placeOf((body as VesselNote).id), body.label] as const] : [])),
   );
-  const held = new Map<string, number | undefined>([...labels.keys()].map((id) => [id, 0]));
+  const held = new Map<string, number | undefined>([...labels.keys()].map((place) => [place, 0]));
   for (const [line, { total }] of charge.actual.rows) held.set(portionPlace(line), total.mass?.q.value);
-  for (const { body } of live) if (body.k === 'move') pour(held, body);
-  return [...held].map(([id, grams]) => ({
-    id,
-    label: labels.get(id) ?? id,
+  for (const { body } of live)
+    if (body.k === 'move') pour(held, { ...body, from: placeOf(body.from), to: placeOf(body.to) });
+  return [...held].map(([place, grams]) => ({
+    place,
+    label: labels.get(place) ?? placeName(doc, place),
     ...(grams === undefined ? {} : { grams }),
   }));
 }

@@ -17,6 +17,7 @@ import type { Drawing } from './drawing';
 import type { Conditions } from './conditions';
 import type { Cuts, HotSolvent } from '../worktop/means';
 import type { Loss } from '../worktop/loss';
+import type { Moments } from '../worktop/moments';
 import type { StageMass } from './stageMass';
 import type { Worktop } from '../worktop/worktop';
 
@@ -203,6 +204,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly timing?: (params: P) => { readonly fixed_min: number; readonly grows: 'heat' | 'volume' };
   /** What the step does to the vessels as a model sees it. It works on the worktop, which keeps account of every gram. */
   readonly predict?: (work: Worktop<S>, params: P) => void;
+  /** The same, stopping where a person looks or decides: `predict` follows from it. */
+  readonly moments?: Moments<P, S>;
   readonly losses?: (actual: A, context: StepContext<P>) => readonly Loss[];
 }
 

@@ -1,3 +1,4 @@
+import { portionPlace } from '../worktop/placeId';
 import { gramsOf } from '../worktop/matter/matter';
 import { wholeOf } from '../worktop/matter/shelf';
 import type { Shelf } from '../worktop/matter/shelf';
@@ -9,9 +10,6 @@ export interface Flow {
   readonly to: string;
   readonly grams: number;
 }
-
-/** Id of the place in which a portion of a line stands between balance and vessel, in the form that the record takes. */
-export const portionPlace = (line: string) => `portion-${line}`.slice(0, 40);
 
 /**
  * What a step moved, found from the masses before and after it: where mass is gone it went to where mass came, in the order in which

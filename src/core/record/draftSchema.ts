@@ -183,6 +183,9 @@ const secondShapes: Readonly<Record<string, Schema>> = {
   }).noUnknown(),
   move: object({
     k: kind(),
+    step: id(),
+    round: round(),
+    n: number().integer().min(1).max(9),
     from: id().required(),
     to: id().required(),
     what: string().oneOf(['all', 'upper', 'lower', 'part']).required(),
@@ -202,6 +205,11 @@ const secondShapes: Readonly<Record<string, Schema>> = {
       'away',
       'must pour into another vessel',
       ofWhole(({ from, to }) => from !== to),
+    )
+    .test(
+      'moment',
+      'a round is one of a step',
+      ofWhole(({ step, round: of, n }) => step !== undefined || (of === undefined && n === undefined)),
     )
     .test(
       'typed',

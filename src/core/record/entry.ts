@@ -77,9 +77,15 @@ export interface VesselNote {
   readonly label: string;
 }
 
-/** What was poured: all of it, a layer, or a part that was measured. */
+/**
+ * What was poured: all of it, a layer, or a part that was measured. Where it was decided at a moment of a step, it says of which one: of
+ * which round, and the how manieth in it (the first, if nothing is said).
+ */
 export interface Move {
   readonly k: 'move';
+  readonly step?: string;
+  readonly round?: number;
+  readonly n?: number;
   readonly from: string;
   /** A vessel, or a waste stream of the preparation. */
   readonly to: string;

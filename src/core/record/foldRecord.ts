@@ -136,16 +136,24 @@ export function isStanding(body: Body): body is StandingBody {
 }
 
 function markRivals(found: readonly Live[]): readonly Live[] {
-  const at = new Map<string, number>();
-  for (const { body, status } of found) {
-    if (status === 'live' && body.k === 'reading')
-      at.set(recordPlaceKey(body.place), (at.get(recordPlaceKey(body.place)) ?? 0) + 1);
-  }
-  return found.map((one) =>
-    one.status === 'live' && one.body.k === 'reading' && (at.get(recordPlaceKey(one.body.place)) ?? 0) > 1
-      ? { ...one, status: 'rival' as const }
-      : one,
-  );
+  const at = new Map<string, Set<string>>();
+  const claims = found.map(({ body, status, entry }) => (status === 'live' ? claimOf(body, entry.id) : undefined));
+  for (const claim of claims) if (claim) at.set(claim.at, (at.get(claim.at) ?? new Set<string>()).add(claim.says));
+  return found.map((one, i) => {
+    const claim = claims[i];
+    return claim && (at.get(claim.at)?.size ?? 0) > 1 ? { ...one, status: 'rival' as const } : one;
+  });
+}
+
+/** What there can be one of only: a reading at a place; a decision at a moment, where two tablets that tell the same do no harm. */
+function claimOf(body: StandingBody, id: string): { readonly at: string; readonly says: string } | undefined {
+  if (body.k === 'reading') return { at: recordPlaceKey(body.place), says: id };
+  if (body.k !== 'move' || body.step === undefined) return undefined;
+  const { step, round = 1, n = 1, from, to, what, typed } = body;
+  return {
+    at: `move ${step} ${round} ${n}`,
+    says: [from, to, what, typed?.digits, typed?.unit].join(' '),
+  };
 }
 
 function index(

@@ -1,3 +1,4 @@
+import { foreseen } from './foreseen';
 import { derive } from '../stoichiometry/derive';
 import { equilibriumExtent, firstOrder } from '../models/kinetics/conversion';
 import { format } from '../quantity/format';
@@ -54,13 +55,13 @@ const guessed = ({ low, typical, high }: Guess, unit: string) => ({
 });
 
 /** Shares that follow from a model hold as a prediction does. */
-const share = (work: Worktop, value: number, of: string): Worked<'fraction'> =>
+const share = (value: number, of: string): Worked<'fraction'> =>
   derive({
     formula: 'taken',
     dim: 'fraction',
     unit: '%',
     value,
-    inputs: { x: work.foreseen('fraction', value, '%', of) },
+    inputs: { x: foreseen('fraction', value, '%', of) },
     figures: 2,
     certain: 'modelled',
   });
@@ -85,7 +86,7 @@ function atEquilibrium(
     coefficient: side === 'left' ? -coefficient : coefficient,
   }));
   const extent = equilibriumExtent(terms, constant.q.value);
-  return share(work, Math.min(1, Math.max(0, extent / most)), 'mass action');
+  return share(Math.min(1, Math.max(0, extent / most)), 'mass action');
 }
 
 // Nearer than this a thermometer and a flask are no better.
@@ -116,7 +117,7 @@ function overTime(
       `The half-life is given for ${at_C}\u202f°C; at ${Math.round(at_C + away_K)}\u202f°C it is about ${format({ dim: 'time', value: half }, 'min', { figures: 2 })}.`,
     );
   const acts_min = work.world.means(work.step).acts_min ?? work.step.time.typical_min;
-  return share(work, firstOrder(Math.LN2 / half, acts_min * 60), 'first order');
+  return share(firstOrder(Math.LN2 / half, acts_min * 60), 'first order');
 }
 
 /** By how much ten kelvin more speed a reaction up. */

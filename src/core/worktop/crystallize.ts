@@ -1,3 +1,4 @@
+import { volumeOf } from './volumes';
 import { gramsOf, plus, without } from './matter/matter';
 import { keptInSolution, solubilityOf } from './solubility';
 import type { Worktop } from './worktop';
@@ -23,7 +24,7 @@ export function crystallize(work: Worktop, place: string, at_C: number): void {
   const grams = (liquid[id] ?? 0) + (solid[id] ?? 0);
   const rest = without(liquid, { [id]: liquid[id] ?? 0 });
   const s = solubilityOf(work, id, solvent, at_C);
-  const kept = keptInSolution(work, grams, id, work.volume(rest), s).q.value;
+  const kept = keptInSolution(grams, id, volumeOf(work.world.kind, rest), s).q.value;
   const organic = work.phase(place, 'organic');
   work.rearrange(place, {
     ...(gramsOf(organic) > 0 ? { organic } : {}),

@@ -1,6 +1,7 @@
+import { foreseenMass } from './foreseen';
 import { gramsOf, nothing, plus, times, without } from './matter/matter';
 import { keptInSolution, solubilityOf } from './solubility';
-import { millilitres } from './volumes';
+import { millilitres, volumeOf } from './volumes';
 import { liquidsOf } from './react';
 import { productIn, transfer, worksIn } from './transfer';
 import { settleInsoluble } from './settleFormed';
@@ -63,8 +64,8 @@ function separate(
   // A step before has said how much its liquor keeps: a mere assumption about the solubility does not overrule it.
   const kept =
     s.certain === 'assumed' && solidNow > 0
-      ? work.foreseenMass(grams - solidNow, id)
-      : keptInSolution(work, grams, id, work.volume(rest), s);
+      ? foreseenMass(grams - solidNow, id)
+      : keptInSolution(grams, id, volumeOf(work.world.kind, rest), s);
   const solid = without(without(whole, rest), { [id]: grams });
   work.rearrange(from, {
     liquid: plus(rest, { [id]: kept.q.value }),
@@ -92,12 +93,12 @@ export interface WashCake {
 export function washCake(work: Worktop, { wash, cake, filtrate, id, s }: WashCake): void {
   const poured = work.introduce(wash);
   const there = productIn(work, cake);
-  const taken = keptInSolution(work, there, id, work.volume(poured), s);
+  const taken = keptInSolution(there, id, volumeOf(work.world.kind, poured), s);
   if (there > 0) work.lose('wash', 'dissolved in the wash', taken);
   const dissolved: Matter = there > 0 ? work.draw(cake, { [id]: taken.q.value }) : nothing;
   const pushed = work.takeAll(cake, 'liquid');
   // Nothing of it is in the liquid of a cake that was filtered off; there is where it was formed or wetted since.
-  work.lose('pushed', 'pushed out with the liquid in the cake', work.foreseenMass(pushed[id] ?? 0, id));
+  work.lose('pushed', 'pushed out with the liquid in the cake', foreseenMass(pushed[id] ?? 0, id));
   work.put(filtrate, 'liquid', plus(plus(poured, pushed), dissolved));
 }
 

@@ -1,3 +1,4 @@
+import { foreseenShare } from './foreseen';
 import { gramsOf, times } from './matter/matter';
 import { millilitres } from './volumes';
 import { phaseKinds } from './matter/shelf';
@@ -32,7 +33,7 @@ export function filterThrough(work: Worktop, { from, cake, filtrate }: Filter, k
     work.lose(
       'paper',
       keeps === 'paper' ? 'kept by the paper' : 'kept by what was filtered off',
-      work.foreseenShare(grams, work.stage?.substance ?? '', lost / grams),
+      foreseenShare(grams, work.stage?.substance ?? '', lost / grams),
     );
   work.follow(filtrate);
 }

@@ -1,5 +1,6 @@
+import { foreseenShare } from './foreseen';
 import { format } from '../quantity/format';
-import { gramsOf, nothing, plus, times } from './matter/matter';
+import { gramsOf, nothing, plus } from './matter/matter';
 import { implied } from './kinds';
 import { layerDensities, shakeTogether } from './layers';
 import { layerOrder } from '../models/density/layerOrder';
@@ -43,13 +44,6 @@ export function funnelFor(work: Worktop, aside: string): string {
   return worksIn(work);
 }
 
-/** The portions of a line, each as matter. */
-export function portionsOf(work: Worktop, line: string): readonly Matter[] {
-  const count = work.takeRounds(line);
-  const all = work.introduce(line);
-  return Array.from({ length: count }, () => times(all, 1 / count));
-}
-
 /** What the rounds showed: how full the funnel was, gas in litres, which layer is on top, and the pH of the water. */
 export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]): void {
   remarkOnFill(work, funnel, rounds);
@@ -57,8 +51,8 @@ export function remarkOn(work: Worktop, funnel: string, rounds: readonly Round[]
   remarkOnLayers(work, rounds.at(-1));
 }
 
-// Less than this is a film, no layer, g.
-const film_g = 0.05;
+/** Less than this is a film, no layer, g. */
+export const film_g = 0.05;
 
 /** Which layer is on top by their densities, and the pH of the water. */
 export function remarkOnLayers(work: Worktop, last: Layers | undefined): void {
@@ -104,5 +98,5 @@ export function loseLeft(
   const id = work.stage?.substance;
   const grams = id === undefined ? 0 : (left[id] ?? 0);
   if (id === undefined || before <= 0 || grams <= 0) return;
-  work.lose(key, label, work.foreseenShare(before, id, grams / before));
+  work.lose(key, label, foreseenShare(before, id, grams / before));
 }

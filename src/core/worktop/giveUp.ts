@@ -1,3 +1,4 @@
+import { foreseen } from './foreseen';
 import { contentOf } from '../document/steps';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
@@ -40,7 +41,7 @@ export function givenUp(work: Worktop, { grams }: Pick<MaterialContent, 'grams'>
       dim: 'mass',
       unit: 'g',
       value: grams * (1 - given.q.value),
-      inputs: { m_theo: work.foreseen('mass', grams, 'g', work.stage?.substance ?? ''), X: fromWorked(given) },
+      inputs: { m_theo: foreseen('mass', grams, 'g', work.stage?.substance ?? ''), X: fromWorked(given) },
       figures: 2,
       certain: 'modelled',
     }),

@@ -1,3 +1,4 @@
+import { foreseenMass } from './foreseen';
 import { times } from './matter/matter';
 import { productIn } from './transfer';
 import type { Worktop } from './worktop';
@@ -19,6 +20,6 @@ export function sample(
   });
   if (there === 0) return;
   const share = Math.min(1, taken.q.value / there);
-  work.lose('sample', 'taken as a sample', share < 1 ? taken : work.foreseenMass(there, work.stage?.substance ?? ''));
+  work.lose('sample', 'taken as a sample', share < 1 ? taken : foreseenMass(there, work.stage?.substance ?? ''));
   work.leave('sample', work.draw(place, times(work.whole(place), share)));
 }

@@ -1,3 +1,4 @@
+import { foreseenMass } from './foreseen';
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { guessedLogP } from '../models/partition/solventPartition';
 import { solubilityAt } from '../models/solubilityAt';
@@ -165,13 +166,12 @@ function known20(
 
 /** Mass that a volume keeps in solution, at most what is there; the working of the smaller of both. */
 export function keptInSolution(
-  work: Worktop,
   grams: number,
   of: string,
   volume: Worked<'volume'>,
   s: Worked<'density'>,
 ): Worked<'mass'> {
-  if (volume.q.value * s.q.value >= grams) return work.foreseenMass(grams, of);
+  if (volume.q.value * s.q.value >= grams) return foreseenMass(grams, of);
   return derive({
     formula: 'dissolved',
     dim: 'mass',

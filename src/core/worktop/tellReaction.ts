@@ -1,3 +1,4 @@
+import { foreseenMass } from './foreseen';
 import { derive } from '../stoichiometry/derive';
 import { fromWorked } from '../quantity/worked';
 import { inSentence } from '../document/inSentence';
@@ -18,7 +19,7 @@ export function tellUsed(work: Worktop, { id, name }: Pick<Reaction, 'id' | 'nam
   const substance = work.stage?.substance;
   const grams = substance === undefined ? 0 : (used[substance] ?? 0);
   if (substance !== undefined && grams > 0)
-    work.lose(`used/${id}`, `used up: ${inSentence(name)}`, work.foreseenMass(grams, substance));
+    work.lose(`used/${id}`, `used up: ${inSentence(name)}`, foreseenMass(grams, substance));
 }
 
 /** A run of a reaction: what it formed of its product, g, what is in the vessel now, and its conversion. */
@@ -75,11 +76,10 @@ function tellUnconverted(
     // Made in excess, it lacks only as far as what is made falls short of what is needed.
     const made = (formed + (before ?? 0)) / own.q.value;
     const grams = basis.q.value * Math.max(0, 1 - surplus * made);
-    if (grams > 0) work.lose('unconverted', 'not converted', work.foreseenMass(grams, product), { reaction: id });
+    if (grams > 0) work.lose('unconverted', 'not converted', foreseenMass(grams, product), { reaction: id });
     return;
   }
-  const could =
-    whole && before === undefined ? basis : work.foreseenMass((basis.q.value * possible) / own.q.value, product);
+  const could = whole && before === undefined ? basis : foreseenMass((basis.q.value * possible) / own.q.value, product);
   work.lose(
     'unconverted',
     'not converted',
@@ -112,7 +112,7 @@ export function tellAbsent(work: Worktop, { id }: Pick<Reaction, 'id'>, now: Mat
   if (lacking() < -least) book.withdrawOthers(id);
   const grams = lacking();
   // Some of it came along with what it is made of.
-  if (grams < -least) book.regain('unconverted', -grams, (rest) => work.foreseenMass(rest, stage.substance));
+  if (grams < -least) book.regain('unconverted', -grams, (rest) => foreseenMass(rest, stage.substance));
   if (grams > least)
-    work.lose('absent', 'did not come into the vessel', work.foreseenMass(grams, stage.substance), { reaction: id });
+    work.lose('absent', 'did not come into the vessel', foreseenMass(grams, stage.substance), { reaction: id });
 }

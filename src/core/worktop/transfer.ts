@@ -1,3 +1,4 @@
+import { foreseenMass } from './foreseen';
 import { gramsOf } from './matter/matter';
 import { millilitres } from './volumes';
 import { pourShare } from './react';
@@ -46,7 +47,7 @@ export function transfer(work: Worktop, from: string, to: string): void {
   // Where there is little of it, as much of it clings as of everything else.
   const whole = gramsOf(work.whole(from));
   const share = grams > 0 ? Math.min(1, left.q.value / (grams < left.q.value ? whole : grams)) : 0;
-  const massOf = (lost: number) => work.foreseenMass(lost, work.stage?.substance ?? '');
+  const massOf = (lost: number) => foreseenMass(lost, work.stage?.substance ?? '');
   // What clung to a vessel that is used again comes along.
   if (work.content(to).poured) work.book.regain('transfer', productIn(work, to), massOf);
   if (grams > 0)

@@ -38,9 +38,6 @@ export function slotOf(slots: Slots, name: string): VesselSlot | undefined {
   return numbered?.numbered && /[1-9]$/.test(name) ? numbered : undefined;
 }
 
-/** Place in which a step leaves what it makes while it names no vessel for it. */
-export const madeAt = (step: string, use: string) => `${step}/${use}`;
-
 /** What stays in its vessel. */
 export const stays = (label: string, takes?: VesselKind) =>
   ({

@@ -1,18 +1,18 @@
 import { AssumptionBook } from './assumptionBook';
-import { derive } from '../stoichiometry/derive';
-import { fromWorked } from '../quantity/worked';
-import { gramsOf, nothing, plus, times, without } from './matter/matter';
-import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from './matter/shelf';
+import { foreseenShare } from './foreseen';
+import { gramsOf, nothing, plus, times } from './matter/matter';
+import { phaseKinds } from './matter/shelf';
+import { Places } from './places';
 import { introduced } from './introduced';
 import { LossBook, nothingBooked } from './lossBook';
-import { madeAt } from './vessels';
+import { madeAt } from './placeId';
 import { inSentence } from '../document/inSentence';
 import { rootOf } from '../document/reactions';
 import { scaleOf } from '../plan/scaleOf';
 import { stageBasis } from '../plan/stageBasis';
-import { volumeOf } from './volumes';
 import type { Assumption, AssumptionSpec, Scenario } from './assumption';
-import type { Content, PhaseKind, Shelf } from './matter/shelf';
+import type { Shelf } from './matter/shelf';
+import type { Stream } from './places';
 import type { Dim } from '../quantity/dims';
 import type { Facts } from '../plan/facts';
 import type { Means } from './means';
@@ -23,7 +23,7 @@ import type { Matter } from './matter/matter';
 import type { Plan } from '../plan/planTypes';
 import type { Extent, Reaction } from '../document/reaction';
 import type { Stage, Step } from '../document/steps';
-import type { Worked, WorkedInput } from '../quantity/worked';
+import type { Worked } from '../quantity/worked';
 
 /** What of a plan a prediction rests on. */
 export type Foreseeable = Pick<Plan, 'doc' | 'lines' | 'charge' | 'factor'>;
@@ -36,12 +36,6 @@ export interface World {
   readonly scenario: Scenario;
   /** What another step of the procedure is about. */
   readonly means: (step: Step) => Means;
-}
-
-/** Matter that leaves the bench for good. */
-export interface Stream {
-  readonly to: 'air' | 'sample' | 'agent';
-  readonly matter: Matter;
 }
 
 /** Where a step begins. */
@@ -81,11 +75,17 @@ export interface After extends Before {
   readonly peaks: Readonly<Record<string, Matter>>;
 }
 
+/** One of several parts in which a line comes: of how many, and how many are left with this one. */
+interface Part {
+  readonly of: number;
+  readonly left: number;
+}
+
 /**
  * The vessels during one step. An operation takes, pours and loses here; every gram that is taken has to be put somewhere, so
  * that mass is conserved whatever an operation does. It lives for one step and is then read out with {@link Worktop.after}.
  */
-export class Worktop<S extends string = string> {
+export class Worktop<S extends string = string> extends Places {
   readonly step: Step;
   readonly stage: Stage | undefined;
   readonly runs: Task['runs'];
@@ -98,14 +98,10 @@ export class Worktop<S extends string = string> {
   private round = 0;
   /** Vessel that a line of the step went into last: what the step lets run runs there. */
   entered: string | undefined;
-  private shelf: Record<string, Content>;
   private followed: string;
   private readonly stages: Readonly<Record<string, string>>;
-  private readonly streams: Stream[] = [];
   private readonly said: string[] = [];
   private takes: number | undefined;
-  private readonly touched: string[] = [];
-  private readonly peaks: Record<string, Matter> = {};
   private charged: Matter = nothing;
   private readonly lines: string[] = [];
 
@@ -114,10 +110,10 @@ export class Worktop<S extends string = string> {
     { step, stage, runs }: Task,
     before: Before,
   ) {
+    super(step.id, before.shelf);
     this.step = step;
     this.stage = stage;
     this.runs = runs;
-    this.shelf = { ...before.shelf };
     this.followed = before.product;
     this.stages = before.stages ?? {};
     this.book = new LossBook(step.id, stage?.id, before.booked ?? nothingBooked);
@@ -143,11 +139,16 @@ export class Worktop<S extends string = string> {
     return this.round === this.rounds - 1;
   }
 
-  /** The portions of a line are the rounds of the step, or as many as it is done at the least: they are worked off by the one who asks. */
-  takeRounds(line: string): number {
-    const portions = Math.max(this.world.facts.lines.get(line)?.portions ?? 1, this.rounds);
+  /**
+   * The portions of a line are the rounds of the step, or as many as it is done at the least: the one who asks works them off, and each is
+   * on the bench from when it is taken.
+   */
+  portions(line: string): { readonly count: number; readonly next: () => Matter } {
+    const count = Math.max(this.world.facts.lines.get(line)?.portions ?? 1, this.rounds);
     this.rounds = 1;
-    return portions;
+    this.note(line);
+    let left = count;
+    return { count, next: () => this.bring(line, { of: count, left: left-- }) };
   }
 
   /** Place in which the product is. */
@@ -175,28 +176,24 @@ export class Worktop<S extends string = string> {
     return this.step.uses?.[use] ?? madeAt(this.step.id, use);
   }
 
-  content(place: string): Content {
-    return this.shelf[place] ?? emptyVessel;
-  }
-
-  phase(place: string, kind: PhaseKind): Matter {
-    return phaseOf(this.content(place), kind);
-  }
-
-  whole(place: string): Matter {
-    return wholeOf(this.content(place));
-  }
-
   /**
    * A line of the charge table comes onto the bench: its substance and what it is dissolved in; or what the line takes from a stage, out of
    * the place in which the stage stood when it was measured.
    */
   introduce(line: string): Matter {
+    this.note(line);
+    return this.bring(line, { of: this.rounds, left: this.rounds - this.round });
+  }
+
+  private note(line: string): void {
     if (!this.lines.includes(line)) this.lines.push(line);
+  }
+
+  private bring(line: string, part: Part): Matter {
     const supply = this.world.facts.lines.get(line)?.line.supply;
-    if (supply) return this.takeOn(line, supply.stage);
+    if (supply) return this.takeOn(line, supply.stage, part);
     const all = introduced(this, line);
-    const matter = this.rounds > 1 ? times(all, 1 / this.rounds) : all;
+    const matter = part.of > 1 ? times(all, 1 / part.of) : all;
     this.charged = plus(this.charged, matter);
     return matter;
   }
@@ -205,101 +202,34 @@ export class Worktop<S extends string = string> {
    * As much of a stage as the line takes, at most what there is of it. What is foreseen to be lacking is a loss of what is made of it,
    * what is foreseen beyond the plan stays behind.
    */
-  private takeOn(line: string, stage: string): Matter {
+  private takeOn(line: string, stage: string, { of, left }: Part): Matter {
     const { plan, facts } = this.world;
     const place = this.stages[stage];
     const found = plan.doc.stages.find(({ id }) => id === stage);
     if (place === undefined || !found) return nothing;
     const whole = plan.charge.rows.get(line)?.total.mass?.q.value;
-    const wanted = whole === undefined ? undefined : whole / this.rounds;
+    const wanted = whole === undefined ? undefined : whole / of;
     // Per cent of a stage are of its substance, grams are of all that was weighed.
     const pure = facts.lines.get(line)?.line.entered.by === 'expected';
     const there = pure ? (this.whole(place)[found.substance] ?? 0) : gramsOf(this.whole(place));
-    const rest = 1 / (this.rounds - this.round);
-    const share = wanted === undefined ? rest : there <= wanted ? 1 : wanted / there;
-    if (wanted !== undefined && wanted > 0 && there < wanted) this.loseForLack(found, there, wanted);
+    const share = wanted === undefined ? 1 / left : there <= wanted ? 1 : wanted / there;
+    if (wanted !== undefined && wanted > 0 && there < wanted) this.loseForLack(found, (wanted - there) / (wanted * of));
     return phaseKinds.reduce(
       (sum, kind) => plus(sum, this.take(place, kind, times(this.phase(place, kind), share))),
       nothing,
     );
   }
 
-  private loseForLack(of: Stage, there: number, wanted: number): void {
+  /** @param share of all that the line takes */
+  private loseForLack(of: Stage, share: number): void {
     const { doc, charge } = this.world.plan;
     const whole = this.stage && stageBasis({ doc, charge }, rootOf(doc, this.stage));
     if (whole)
       this.lose(
         'lacking',
         `less of the ${inSentence(of.name)} than the plan takes`,
-        this.foreseenShare(whole.q.value, of.substance, 1 - there / wanted),
+        foreseenShare(whole.q.value, of.substance, share),
       );
-  }
-
-  put(place: string, kind: PhaseKind, matter: Matter): void {
-    if (gramsOf(matter) === 0) return;
-    const { poured: _p, raffinate: _r, ...content } = this.content(place);
-    this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
-  }
-
-  /** Only what clings to the glass is left. */
-  pouredOut(place: string): void {
-    this.set(place, { ...this.content(place), poured: true });
-  }
-
-  /** What is left in it an extraction has done with. */
-  leftBehind(place: string): void {
-    this.set(place, { ...this.content(place), raffinate: true });
-  }
-
-  /** Takes a part of a phase away and hands it over. */
-  take(place: string, kind: PhaseKind, part: Matter): Matter {
-    const content = this.content(place);
-    this.set(place, withPhase(content, kind, without(phaseOf(content, kind), part)));
-    return part;
-  }
-
-  /** Takes a part out of all phases in which it is, in proportion; at most what is there. */
-  draw(place: string, part: Matter): Matter {
-    const whole = this.whole(place);
-    let drawn = nothing;
-    for (const kind of phaseKinds) {
-      const phase = this.phase(place, kind);
-      const ids = Object.keys(part).filter((id) => (phase[id] ?? 0) > 0);
-      const share = (id: string) => Math.min(1, (part[id] ?? 0) / (whole[id] ?? 1));
-      drawn = plus(
-        drawn,
-        this.take(place, kind, Object.fromEntries(ids.map((id) => [id, (phase[id] ?? 0) * share(id)]))),
-      );
-    }
-    return drawn;
-  }
-
-  takeAll(place: string, kind: PhaseKind): Matter {
-    return this.take(place, kind, this.phase(place, kind));
-  }
-
-  /** Pours everything over, phase by phase. */
-  pour(from: string, to: string): void {
-    if (from === to) return;
-    for (const kind of phaseKinds) this.put(to, kind, this.takeAll(from, kind));
-  }
-
-  /** Replaces the phases of a place by others of the same mass. */
-  rearrange(place: string, phases: Content['phases']): void {
-    const before = this.whole(place);
-    const content: Content = { ...this.content(place), phases };
-    const difference = gramsOf(wholeOf(content)) - gramsOf(before);
-    if (Math.abs(difference) > 1e-9 * Math.max(1, gramsOf(before)))
-      throw new RangeError(`${this.step.id}: ${difference} g came from nowhere`);
-    this.set(place, content);
-  }
-
-  temperature(place: string, temperature_C: number): void {
-    this.set(place, { ...this.content(place), temperature_C });
-  }
-
-  leave(to: Stream['to'], matter: Matter): void {
-    if (gramsOf(matter) > 0) this.streams.push({ to, matter });
   }
 
   /** Registers what a model has to take for granted, and gives the value of the scenario. */
@@ -331,55 +261,6 @@ export class Worktop<S extends string = string> {
     return written * scaleOf(this.world.plan);
   }
 
-  /** Volume of some matter as a working names it. */
-  volume(matter: Matter): Worked<'volume'> {
-    return volumeOf(this.world.kind, matter);
-  }
-
-  /** A predicted number as an input of a working. */
-  foreseen<D extends Dim>(dim: D, value: number, unit: string, of: string): WorkedInput {
-    return { q: { dim, value }, unit, figures: 3, source: { at: 'prediction', id: of } };
-  }
-
-  /** A mass that the prediction holds, taken as it is. */
-  foreseenMass(value: number, of: string): Worked<'mass'> {
-    return derive({
-      formula: 'taken',
-      dim: 'mass',
-      unit: 'g',
-      value,
-      inputs: { x: this.foreseen('mass', value, 'g', of) },
-      figures: 2,
-      certain: 'modelled',
-    });
-  }
-
-  /** A share of a mass, both as the prediction finds them. */
-  foreseenShare(grams: number, of: string, share: number): Worked<'mass'> {
-    return derive({
-      formula: 'shareForeseen',
-      dim: 'mass',
-      unit: 'g',
-      value: grams * share,
-      inputs: { m: this.foreseen('mass', grams, 'g', of), q: this.foreseen('fraction', share, '%', of) },
-      figures: 2,
-      certain: 'modelled',
-    });
-  }
-
-  /** A share of a mass that the prediction holds. */
-  shareOf(grams: number, of: string, share: Worked<'fraction'>): Worked<'mass'> {
-    return derive({
-      formula: 'shareLost',
-      dim: 'mass',
-      unit: 'g',
-      value: grams * share.q.value,
-      inputs: { m: this.foreseen('mass', grams, 'g', of), f: fromWorked(share) },
-      figures: 2,
-      certain: 'modelled',
-    });
-  }
-
   after(): After {
     return {
       shelf: this.shelf,
@@ -396,12 +277,5 @@ export class Worktop<S extends string = string> {
       touched: this.touched,
       peaks: this.peaks,
     };
-  }
-
-  private set(place: string, content: Content): void {
-    this.shelf[place] = content;
-    if (!this.touched.includes(place)) this.touched.push(place);
-    const whole = wholeOf(content);
-    if (gramsOf(whole) > gramsOf(this.peaks[place] ?? nothing)) this.peaks[place] = whole;
   }
 }

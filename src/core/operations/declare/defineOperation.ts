@@ -1,5 +1,6 @@
 import { refsOf, withoutRef } from './refs';
 import { earlierVersions, upgraded } from './versions';
+import { drive } from '../../worktop/moments';
 import { schemaOf } from './schema';
 import type { Earlier } from './versions';
 import type { Fields, ParamsOf } from './fields';
@@ -31,7 +32,7 @@ interface Declaration<F extends Fields, V extends Slots> {
 export function defineOperation<const F extends Fields, const V extends Slots, A>(
   declared: Declaration<F, V> & Faces<ParamsOf<F>, A, SlotName<V>>,
 ): Operation {
-  const { fields, reads = {}, earlier = [], version } = declared;
+  const { fields, reads = {}, earlier = [], version, moments } = declared;
   if (version !== earlier.length + 1) throw new Error(`${declared.name} has no parameters of some of its versions`);
   const params = schemaOf(fields);
   const derived: Pick<Operation, 'versions' | 'params' | 'upgrade' | 'refs' | 'without'> = {
@@ -41,5 +42,6 @@ export function defineOperation<const F extends Fields, const V extends Slots, A
     refs: (named) => refsOf(fields, named),
     without: (all, gone) => withoutRef(fields, all, gone),
   };
-  return { ...declared, reads, ...derived } as unknown as Operation;
+  const predict: typeof declared.predict = moments && ((work, params) => drive(moments(work, params), () => undefined));
+  return { ...declared, reads, ...(predict ? { predict } : {}), ...derived } as unknown as Operation;
 }

@@ -1,3 +1,4 @@
+import { foreseenMass } from '../../worktop/foreseen';
 import { boilingPointOf } from '../../worktop/volatile';
 import { listedBoiling_C } from '../../reference/listedBoiling';
 import { anhydrousAtoms } from '../../compound/atomsOf';
@@ -53,15 +54,11 @@ export function distilOver(work: Still, params: DistilOver): void {
   const inColumn = ofColumn(work, params, grams - early);
   const stays = Math.min(grams - early - inColumn, held.q.value);
   collectLight(work, { pot, light, early: { [id]: early } }, params);
-  if (first) work.lose('forerun', 'in the forerun', early < grams ? first : work.foreseenMass(grams, id));
-  work.lose(
-    'holdUp',
-    'left in the pot, head and condenser',
-    stays < held.q.value ? work.foreseenMass(stays, id) : held,
-  );
+  if (first) work.lose('forerun', 'in the forerun', early < grams ? first : foreseenMass(grams, id));
+  work.lose('holdUp', 'left in the pot, head and condenser', stays < held.q.value ? foreseenMass(stays, id) : held);
   const could = grams - early - inColumn - stays;
   const over = Math.min(could, endsAt(work, id, params, volume_mL));
-  if (over < could) work.lose('stopped', 'left in the pot when it was stopped', work.foreseenMass(could - over, id));
+  if (over < could) work.lose('stopped', 'left in the pot when it was stopped', foreseenMass(could - over, id));
   // What boils close to the product comes with it, in proportion.
   const heavy = heavierIn(work, pot);
   move(work, pot, receiver, plus(times(close(work, heavy, low_C), over / grams), { [id]: over }));
@@ -146,7 +143,7 @@ function ofColumn(work: Worktop, { column }: DistilOver, grams: number): number 
   work.lose(
     'column',
     'held by the column',
-    stays < held.q.value ? work.foreseenMass(stays, work.stage?.substance ?? '') : held,
+    stays < held.q.value ? foreseenMass(stays, work.stage?.substance ?? '') : held,
   );
   return stays;
 }

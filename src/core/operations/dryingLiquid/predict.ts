@@ -1,3 +1,4 @@
+import { foreseenShare } from '../../worktop/foreseen';
 import { agentNeed } from '../../models/drying/agentNeed';
 import { capacityOf, floorOf } from './capacities';
 import { format } from '../../quantity/format';
@@ -116,5 +117,5 @@ function holdBack(
   work.put(held, 'organic', work.take(place, 'organic', times(organic, kept)));
   if (rinse !== undefined) work.put(place, 'organic', work.introduce(rinse));
   if (before > 0)
-    work.lose('agent', 'left on the drying agent', work.foreseenShare(before, work.stage?.substance ?? '', kept));
+    work.lose('agent', 'left on the drying agent', foreseenShare(before, work.stage?.substance ?? '', kept));
 }

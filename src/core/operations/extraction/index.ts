@@ -45,7 +45,7 @@ export const extraction = defineOperation({
     `Extract what is${behind(context, 'in') || ' there'}${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
   cautions: (context) => ['Keep every extract.', ...openFirst(context), ...shakingCautions],
   conditions: () => ({ shakes: true }),
-  predict: (work, params) => shakeOut(work, params),
+  moments: (work, params) => shakeOut(work, params),
   asks: (_, context) => [
     ...(context.params.first ?? []).flatMap((line) => measureLine(context, line)),
     ...shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.'),

@@ -1,6 +1,9 @@
+import { foreseenMass } from '../../worktop/foreseen';
 import { gramsOf } from '../../worktop/matter/matter';
-import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../worktop/funnel';
+import { funnelFor, loseLeft, remarkOn, round } from '../../worktop/funnel';
+import { partSettled } from '../../worktop/settled';
 import { productIn, worksIn } from '../../worktop/transfer';
+import type { UnderWay } from '../../worktop/moments';
 import type { Layers } from '../../worktop/layers';
 import type { Round } from '../../worktop/funnel';
 import type { Matter } from '../../worktop/matter/matter';
@@ -10,23 +13,30 @@ import type { Worktop } from '../../worktop/worktop';
  * Rounds of an extraction. The extract is the layer of what is added: an organic solvent out of water, or water out of an organic
  * layer. What is left behind goes on as the raffinate.
  */
-export function shakeOut(
+export function* shakeOut(
   work: Worktop,
   { line, first = [] }: { readonly line: string; readonly first?: readonly string[] },
-): void {
+): UnderWay {
   const watery = isWatery(work, line);
   const funnel = watery ? funnelFor(work, 'aside') : worksIn(work);
-  const portions = portionsOf(work, line);
+  const portions = work.portions(line);
   for (const id of first) work.put(funnel, 'liquid', work.introduce(id));
   const extract = work.receiver('to');
   const before = productIn(work, funnel);
   const done: Round[] = [];
   let kind: 'organic' | 'liquid' = 'organic';
-  for (const portion of portions) {
+  let kept = extract;
+  for (let n = 1, enough = false; n <= portions.count && !enough; n++) {
+    const portion = portions.next();
     const layers = round(work, funnel, portion);
     kind = isOrganic(portion, layers) ? 'organic' : 'liquid';
-    work.put(extract, kind, work.takeAll(funnel, kind));
     done.push(layers);
+    ({ to: kept, enough } = yield* partSettled(work, {
+      in: funnel,
+      round: n,
+      off: (layer) => work.phase(funnel, layer),
+      usual: { layer: kind, to: extract },
+    }));
   }
   remarkOn(work, funnel, done);
   const other = kind === 'organic' ? 'liquid' : 'organic';
@@ -36,12 +46,12 @@ export function shakeOut(
     before,
     left: work.phase(funnel, other),
   });
-  takeAlong(work, extract);
+  takeAlong(work, kept);
   // What is done with is drained; without a vessel named for it the next step goes on with it in the funnel.
   const aside = work.named('aside');
   if (aside !== undefined) work.pour(funnel, aside);
   else if (!watery) work.leftBehind(funnel);
-  work.follow(extract);
+  work.follow(kept);
 }
 
 /** Whether the line brings water, with or without something in it, and no layer of its own. */
@@ -64,7 +74,7 @@ function takeAlong(work: Worktop, extract: string): void {
     const later = doc.steps.findIndex((step) => work.world.means(step).goal === id) > now;
     const grams = there[substance] ?? 0;
     if (!later || substance === work.stage?.substance || !(grams > 0)) continue;
-    work.lose(`along/${id}`, 'taken along by an earlier extract', work.foreseenMass(grams, substance), { stage: id });
+    work.lose(`along/${id}`, 'taken along by an earlier extract', foreseenMass(grams, substance), { stage: id });
   }
 }
 

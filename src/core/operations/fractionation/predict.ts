@@ -1,3 +1,4 @@
+import { foreseenMass } from '../../worktop/foreseen';
 import { worksIn } from '../../worktop/transfer';
 import { notIdeal } from '../../worktop/idealPair';
 import { format } from '../../quantity/format';
@@ -143,11 +144,11 @@ function loseElsewhere(
           : `in cut ${i + 1}`;
   const stageFor = (id: string) => work.world.plan.doc.stages.find(({ substance }) => substance === id)?.id;
   if (i !== 0)
-    work.lose(`${lighter}/${i}`, where, work.foreseenMass(matter[lighter] ?? 0, lighter), {
+    work.lose(`${lighter}/${i}`, where, foreseenMass(matter[lighter] ?? 0, lighter), {
       stage: stageFor(lighter),
     });
   if (i !== count - 1)
-    work.lose(`${heavier}/${i}`, where, work.foreseenMass(matter[heavier] ?? 0, heavier), {
+    work.lose(`${heavier}/${i}`, where, foreseenMass(matter[heavier] ?? 0, heavier), {
       stage: stageFor(heavier),
     });
 }

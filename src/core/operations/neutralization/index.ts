@@ -60,7 +60,7 @@ export const neutralization = defineOperation({
   },
   cautions: (context) => cautionOf(context, context.params.line),
   conditions: ({ line }) => ({ dosed: [line], setsPH: true }),
-  predict: (work, params) => setPH(work, params),
+  moments: (work, params) => setPH(work, params),
   asks: (_, context) => [
     ...checks(context, setUp),
     ...measureLine(context, context.params.line),

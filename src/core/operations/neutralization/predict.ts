@@ -1,3 +1,4 @@
+import { volumeOf } from '../../worktop/volumes';
 import { worksIn } from '../../worktop/transfer';
 import { neutralFraction, neutralSystem } from '../../worktop/acidBase';
 import { format } from '../../quantity/format';
@@ -9,13 +10,14 @@ import { room_C } from '../../worktop/matter/shelf';
 import { excessCharge, shakeTogether } from '../../worktop/layers';
 import { solubilityOf } from '../../worktop/solubility';
 import type { Matter } from '../../worktop/matter/matter';
+import type { UnderWay } from '../../worktop/moments';
 import type { Worktop } from '../../worktop/worktop';
 
 /**
  * An acid or base goes in: gas leaves, the pH follows from what is there, and what the stage will weigh comes out as far as its
  * neutral form does not dissolve, `s·(1 + 10^(pH − pKa))` for an acid.
  */
-export function setPH(
+export function* setPH(
   work: Worktop,
   {
     line,
@@ -23,7 +25,7 @@ export function setPH(
     high_pH,
     below_C,
   }: { readonly line: string; readonly low_pH: number; readonly high_pH: number; readonly below_C?: number },
-): void {
+): UnderWay {
   const place = worksIn(work);
   // First: what it takes from a stage may stand in this very vessel.
   const added = work.introduce(line);
@@ -33,6 +35,7 @@ export function setPH(
   work.rearrange(place, { organic, liquid: plus(aqueous, gas) });
   work.leave('air', work.take(place, 'liquid', gas));
   work.temperature(place, below_C ?? room_C);
+  yield { kind: 'pH', in: place, round: 1, n: 1, pH };
   remarkOnGas(work, gas);
   remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });
   precipitate(work, place, pH);
@@ -77,7 +80,7 @@ function precipitate(work: Worktop, place: string, pH: number): void {
   const liquid = work.phase(place, 'liquid');
   const grams = liquid[id] ?? 0;
   if (!kind.solid || grams === 0) return;
-  const volume = work.volume(without(liquid, { [id]: grams }));
+  const volume = volumeOf(work.world.kind, without(liquid, { [id]: grams }));
   const s = solubilityOf(work, id, waterIn(work, place), room_C).q.value / neutralShare(work, id, pH);
   const kept = Math.min(grams, volume.q.value * s);
   work.put(place, 'solid', work.take(place, 'liquid', { [id]: grams - kept }));

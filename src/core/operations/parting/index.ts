@@ -70,7 +70,7 @@ export const parting = defineOperation({
     return `Part the layers in ${vesselAt(context, 'in', 'funnel')} ${tools[by]}; ${layers[keep]} ${stays ? 'stays' : `goes into ${vesselAt(context, 'to', 'flask')}`}.`;
   },
   cautions: () => ['Stopper out before draining. Nothing is discarded until the product is weighed.'],
-  predict: (work, params) => partLayers(work, params),
+  moments: (work, params) => partLayers(work, params),
   asks: ({ found }, context) => [
     ...checks(context, { settled: 'Both layers are clear and the line between them is sharp.' }),
     layerAsk(context),

@@ -1,3 +1,4 @@
+import { massShare } from '../../worktop/foreseen';
 import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, measure } from '../asks';
@@ -102,7 +103,7 @@ export const reactiveDistillation = defineOperation({
     work.put(receiver, 'organic', work.take(pot, 'liquid', over));
     takeWaterAlong(work, { pot, receiver, substance, grams: gramsOf(over) });
     if (there > 0 && work.stage?.substance === substance)
-      work.lose('back', 'left in the pot', work.shareOf(there, substance, back));
+      work.lose('back', 'left in the pot', massShare(there, substance, back));
     work.temperature(pot, ceiling_C);
     work.follow(receiver);
   },

@@ -1,3 +1,4 @@
+import { massShare } from '../../worktop/foreseen';
 import { format } from '../../quantity/format';
 import { gramsOf, times, without } from '../../worktop/matter/matter';
 import { productIn, broughtTo } from '../../worktop/transfer';
@@ -83,7 +84,7 @@ function filterHot(
     high: 0.12,
     why: 'crystals in the paper and what charcoal binds; a warm funnel and a hot rinse bring it down',
   });
-  const lost = work.shareOf(there, work.stage?.substance ?? '', kept);
+  const lost = massShare(there, work.stage?.substance ?? '', kept);
   work.lose('hotFilter', 'kept by the hot filter and the charcoal', lost);
   const id = work.stage?.substance;
   if (id !== undefined) work.put(filter, 'solid', work.draw(flask, { [id]: lost.q.value }));

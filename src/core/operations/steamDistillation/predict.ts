@@ -1,3 +1,4 @@
+import { foreseenMass } from '../../worktop/foreseen';
 import { listedBoiling_C } from '../../reference/listedBoiling';
 import { contentIn, givenUp } from '../../worktop/giveUp';
 import { productIn, worksIn } from '../../worktop/transfer';
@@ -69,7 +70,7 @@ function giveUp(
   if (grams < released) {
     const text = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
     work.remark(`So much water carries at most about ${text(most)} of it: the rest needs more steam.`);
-    work.lose('notCarried', 'not carried over by so little water', work.foreseenMass(released - grams, id));
+    work.lose('notCarried', 'not carried over by so little water', foreseenMass(released - grams, id));
   }
   // The oil was part of the material: its mass moves over under its own name.
   const over = content ? work.take(pot, content.phase, { [content.matter]: grams }) : work.draw(pot, { [id]: grams });

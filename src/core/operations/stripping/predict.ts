@@ -1,3 +1,4 @@
+import { massShare } from '../../worktop/foreseen';
 import { gramsOf, plus, times, without } from '../../worktop/matter/matter';
 import { boilsAway } from '../../worktop/volatile';
 import { room_C } from '../../worktop/matter/shelf';
@@ -51,7 +52,7 @@ export function stripOff(work: Worktop<'in' | 'to' | 'solvent'>, { bath_C }: { r
   const kind = work.world.kind(id).solid ? 'solid' : 'organic';
   // It condenses in the receiver: it is waste, or used again, and no air.
   work.put(work.receiver('solvent'), 'organic', work.take(flask, kind, vapour));
-  if (grams > 0) work.lose('evaporated', 'gone over with the solvent', work.shareOf(grams, id, gone));
+  if (grams > 0) work.lose('evaporated', 'gone over with the solvent', massShare(grams, id, gone));
   // It is weighed cold.
   work.temperature(flask, room_C);
   work.follow(flask);

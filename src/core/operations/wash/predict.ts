@@ -1,27 +1,41 @@
-import { funnelFor, loseLeft, portionsOf, remarkOn, round } from '../../worktop/funnel';
+import { funnelFor, loseLeft, remarkOn, round } from '../../worktop/funnel';
 import { millilitres } from '../../worktop/volumes';
 import { gramsOf, nothing, plus, times } from '../../worktop/matter/matter';
+import { partSettled } from '../../worktop/settled';
 import { productIn, wallOf } from '../../worktop/transfer';
+import type { UnderWay } from '../../worktop/moments';
 import type { Round } from '../../worktop/funnel';
 import type { Matter } from '../../worktop/matter/matter';
 import type { Worktop } from '../../worktop/worktop';
 
 /** Washes of an organic layer: the water goes aside with what it took. */
-export function washLayer(work: Worktop, { line }: { readonly line: string }): void {
+export function* washLayer(work: Worktop, { line }: { readonly line: string }): UnderWay {
   const funnel = funnelFor(work, 'waste');
   const aside = work.receiver('waste');
   const before = productIn(work, funnel);
   const taken: Matter[] = [];
   const done: Round[] = [];
-  for (const portion of portionsOf(work, line)) {
-    done.push(round(work, funnel, portion));
-    taken.push(work.take(funnel, 'liquid', drained(work, funnel)));
-    work.put(aside, 'liquid', taken.at(-1) ?? nothing);
+  const portions = work.portions(line);
+  let kept = funnel;
+  for (let n = 1, enough = false; n <= portions.count && !enough; n++) {
+    done.push(round(work, funnel, portions.next()));
+    const parted = yield* partSettled(work, {
+      in: funnel,
+      round: n,
+      off: (layer) => {
+        const off = layer === 'liquid' ? drained(work, funnel) : work.phase(funnel, layer);
+        if (layer === 'liquid') taken.push(off);
+        return off;
+      },
+      usual: { layer: 'liquid', to: aside },
+    });
+    enough = parted.enough;
+    kept = parted.went.organic ?? kept;
   }
   remarkOn(work, funnel, done);
   remarkOnEnd(work, done);
   loseLeft(work, { key: 'wash', label: 'taken by the wash', before, left: taken.reduce(plus, nothing) });
-  work.follow(funnel);
+  work.follow(kept);
 }
 
 /** Where it is washed until no gas comes: after which portion that is, by what each gave off. */

@@ -3,7 +3,7 @@ import { addVesselAt, first_mL } from '@/core/editing/vessels';
 import { findOperation } from '@/core/operations/registry';
 import { mostOf } from '@/core/document/limits';
 import { inSentence } from '@/core/document/inSentence';
-import { madeAt } from '@/core/worktop/vessels';
+import { madeAt } from '@/core/worktop/placeId';
 import { placeName } from '@/core/process/placeName';
 import { SelectField } from '@/components/fields/SelectField';
 import { setUse } from '@/core/editing/steps';

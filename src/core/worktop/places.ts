@@ -1,0 +1,112 @@
+import { gramsOf, nothing, plus, without } from './matter/matter';
+import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from './matter/shelf';
+import type { Content, PhaseKind, Shelf } from './matter/shelf';
+import type { Matter } from './matter/matter';
+
+/** Matter that leaves the bench for good. */
+export interface Stream {
+  readonly to: 'air' | 'sample' | 'agent';
+  readonly matter: Matter;
+}
+
+/** What stands where during a step: every gram that is taken has to be put somewhere. */
+export class Places {
+  protected readonly shelf: Record<string, Content>;
+  protected readonly streams: Stream[] = [];
+  protected readonly touched: string[] = [];
+  protected readonly peaks: Record<string, Matter> = {};
+
+  /** @param at id of the step, for what it refuses */
+  constructor(
+    private readonly at: string,
+    before: Shelf,
+  ) {
+    this.shelf = { ...before };
+  }
+
+  content(place: string): Content {
+    return this.shelf[place] ?? emptyVessel;
+  }
+
+  phase(place: string, kind: PhaseKind): Matter {
+    return phaseOf(this.content(place), kind);
+  }
+
+  whole(place: string): Matter {
+    return wholeOf(this.content(place));
+  }
+
+  put(place: string, kind: PhaseKind, matter: Matter): void {
+    if (gramsOf(matter) === 0) return;
+    const { poured: _p, raffinate: _r, ...content } = this.content(place);
+    this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
+  }
+
+  /** Only what clings to the glass is left. */
+  pouredOut(place: string): void {
+    this.set(place, { ...this.content(place), poured: true });
+  }
+
+  /** What is left in it an extraction has done with. */
+  leftBehind(place: string): void {
+    this.set(place, { ...this.content(place), raffinate: true });
+  }
+
+  /** Takes a part of a phase away and hands it over. */
+  take(place: string, kind: PhaseKind, part: Matter): Matter {
+    const content = this.content(place);
+    this.set(place, withPhase(content, kind, without(phaseOf(content, kind), part)));
+    return part;
+  }
+
+  /** Takes a part out of all phases in which it is, in proportion; at most what is there. */
+  draw(place: string, part: Matter): Matter {
+    const whole = this.whole(place);
+    let drawn = nothing;
+    for (const kind of phaseKinds) {
+      const phase = this.phase(place, kind);
+      const ids = Object.keys(part).filter((id) => (phase[id] ?? 0) > 0);
+      const share = (id: string) => Math.min(1, (part[id] ?? 0) / (whole[id] ?? 1));
+      drawn = plus(
+        drawn,
+        this.take(place, kind, Object.fromEntries(ids.map((id) => [id, (phase[id] ?? 0) * share(id)]))),
+      );
+    }
+    return drawn;
+  }
+
+  takeAll(place: string, kind: PhaseKind): Matter {
+    return this.take(place, kind, this.phase(place, kind));
+  }
+
+  /** Pours everything over, phase by phase. */
+  pour(from: string, to: string): void {
+    if (from === to) return;
+    for (const kind of phaseKinds) this.put(to, kind, this.takeAll(from, kind));
+  }
+
+  /** Replaces the phases of a place by others of the same mass. */
+  rearrange(place: string, phases: Content['phases']): void {
+    const before = this.whole(place);
+    const content: Content = { ...this.content(place), phases };
+    const difference = gramsOf(wholeOf(content)) - gramsOf(before);
+    if (Math.abs(difference) > 1e-9 * Math.max(1, gramsOf(before)))
+      throw new RangeError(`${this.at}: ${difference} g came from nowhere`);
+    this.set(place, content);
+  }
+
+  temperature(place: string, temperature_C: number): void {
+    this.set(place, { ...this.content(place), temperature_C });
+  }
+
+  leave(to: Stream['to'], matter: Matter): void {
+    if (gramsOf(matter) > 0) this.streams.push({ to, matter });
+  }
+
+  private set(place: string, content: Content): void {
+    this.shelf[place] = content;
+    if (!this.touched.includes(place)) this.touched.push(place);
+    const whole = wholeOf(content);
+    if (gramsOf(whole) > gramsOf(this.peaks[place] ?? nothing)) this.peaks[place] = whole;
+  }
+}
