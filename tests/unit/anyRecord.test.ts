@@ -15,7 +15,7 @@ import { acetanilide, dienone, shippedPreparations } from '../support/preparatio
 import { entriesOf, idOf } from '../support/record';
 import type { BenchResults } from '@/core/results/benchResults';
 import type { Worked } from '@/core/quantity/worked';
-import type { Ask } from '@/core/operations/ask';
+import type { PlainAsk } from '@/core/operations/ask';
 import type { Body, Part } from '@/core/record/entry';
 import type { StepState } from '@/core/bench/benchState';
 import type { Preparation } from '@/core/document/document';
@@ -57,7 +57,7 @@ function bodiesOf(doc: Preparation): fc.Arbitrary<Body> {
 }
 
 /** What an ask writes, once digits are typed; a vessel may be weighed with or without its cap. */
-function bodiesOfAsk({ context }: StepState, ask: Ask): readonly ((digits: string) => Body)[] {
+function bodiesOfAsk({ context }: StepState, ask: PlainAsk): readonly ((digits: string) => Body)[] {
   const of = (digits: string) =>
     answersOf(context, ask, ({ unit, configuration }) =>
       ['cap on', 'cap off'].map((state) => ({ digits, unit, ...(configuration ? { state: [state] } : {}) })),

@@ -8,7 +8,8 @@ import { readingFindings } from './readingFindings';
 import { readable } from '../record/readable';
 import { stageMasses } from './stageMasses';
 import { withAnswer } from '../operations/answers';
-import type { Ask } from '../operations/ask';
+import type { PanelAsk, PlainAsk, PourAsk } from '../operations/ask';
+import { plainAsks } from '../operations/ask';
 import type { Bench, MeltingRun, Operation, StepContext, StepOutcome, Timer } from '../operations/operation';
 import type { BenchCharge } from '../readings/benchTypes';
 import type { ClassSettings } from '../record/classSettings';
@@ -26,7 +27,9 @@ export interface StepState {
   readonly context: StepContext;
   /** What happened, in the operation's own shape. */
   readonly actual: unknown;
-  readonly asks: readonly Ask[];
+  readonly asks: readonly PlainAsk[];
+  /** What lies in front of the group and what is poured, beside the same as plain asks. */
+  readonly hands: readonly (PourAsk | PanelAsk)[];
   readonly status: 'done' | 'open' | 'skipped';
   /** Everything on the record that speaks of it: of the step itself, or of a line that it measures. */
   readonly own: readonly Live[];
@@ -174,12 +177,13 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
   if (!operation) return [];
   const context: StepContext = { step, params: step.params, bench };
   const actual = operation.actual(context);
-  const asks = operation.asks(actual, context).map((ask) => withAnswer(context, ask));
+  const all = operation.asks(actual, context).map((ask) => withAnswer(context, ask));
+  const asks = plainAsks(all);
   const lines = new Set(asks.flatMap((ask) => (ask.kind === 'measure' && ask.about.line ? [ask.about.line] : [])));
   const own = bench.record.filter(({ body }) => speaksOf(body, step.id, lines));
   const mark = own.findLast(({ body, status }) => body.k === 'step' && status === 'live');
   const skipped = mark?.body.k === 'step' && mark.body.to === 'skip' ? mark : undefined;
-  const complete = asks.every(({ done, optional }) => done || optional !== undefined);
+  const complete = all.every(({ done, optional }) => done || optional !== undefined);
   const readings = own.filter(
     (one): one is Live<Reading> => one.body.k === 'reading' && one.body.place.step === step.id,
   );
@@ -190,6 +194,7 @@ function stepState(step: Step, bench: Bench): readonly StepState[] {
       context,
       actual,
       asks,
+      hands: all.filter((ask) => ask.kind === 'panel' || ask.kind === 'pour'),
       status: complete ? 'done' : skipped ? 'skipped' : 'open',
       own,
       ...(skipped && !complete ? { skipped } : {}),

@@ -5,7 +5,7 @@ import { answersTo } from '../operations/answers';
 import { findUnit } from '../quantity/units';
 import { stepTitle } from '../operations/stepTitle';
 import type { Operation } from '../operations/operation';
-import type { Answer, Ask } from '../operations/ask';
+import type { Answer, PlainAsk } from '../operations/ask';
 import type { StepState } from './benchState';
 import type { Live } from '../record/foldRecord';
 import type { Happening, Part, Reading, SettingName } from '../record/entry';
@@ -144,7 +144,7 @@ interface AnswerOf extends Answer {
   readonly of?: string;
 }
 
-function answersWithPart(ask: Ask): readonly AnswerOf[] {
+function answersWithPart(ask: PlainAsk): readonly AnswerOf[] {
   if (ask.kind === 'event')
     return answersTo(ask).map((answer) => ({
       ...answer,
@@ -154,7 +154,7 @@ function answersWithPart(ask: Ask): readonly AnswerOf[] {
   return ask.kind === 'measure' && ask.close ? [{ ...ask.close, part: noPart }] : [];
 }
 
-function checkWords(asks: readonly Ask[], check: string): string {
+function checkWords(asks: readonly PlainAsk[], check: string): string {
   const found = asks.find((ask) => ask.kind === 'check' && ask.check === check);
   return found?.kind === 'check' ? found.says : check;
 }

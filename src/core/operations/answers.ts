@@ -1,7 +1,8 @@
-import { eventAt, tickAt } from './onRecord';
-import type { Answer, Ask, EventAsk, MeasureAsk, SlotAsk } from './ask';
+import { eventAt, movedAt, tickAt } from './onRecord';
+import { placeId } from '../worktop/placeId';
+import type { Answer, Ask, EventAsk, MeasureAsk, PlainAsk, PourAsk, SlotAsk } from './ask';
 import type { Live } from '../record/foldRecord';
-import type { Body, Reading } from '../record/entry';
+import type { Body, Move, Reading } from '../record/entry';
 import type { StepContext } from './operation';
 
 /** What is typed for one reading. */
@@ -20,6 +21,21 @@ export function closeOf({ step }: Pick<StepContext, 'step'>, close: Answer): Bod
   return { k: 'event', step: step.id, name: close.name };
 }
 
+/** The entry of what is poured. */
+export function moveOf(
+  { step }: Pick<StepContext, 'step'>,
+  { at, from }: Pick<PourAsk, 'at' | 'from'>,
+  what: Move['what'],
+  to: string,
+): Move {
+  return { k: 'move', step: step.id, ...at, from: placeId(from), to: placeId(to), what };
+}
+
+/** The entries that a pour can write, one for each thing and each place. */
+export function poursOf(context: Pick<StepContext, 'step'>, ask: PourAsk): readonly Move[] {
+  return ask.what.flatMap((what) => ask.to.map((to) => moveOf(context, ask, what, to)));
+}
+
 /**
  * The entries that an ask writes: the tick of a check; of an event one for each answer, in their order; of a measurement one
  * for each reading of each way, then the event that closes its series.
@@ -28,7 +44,7 @@ export function closeOf({ step }: Pick<StepContext, 'step'>, close: Answer): Bod
  */
 export function answersOf(
   context: Pick<StepContext, 'step'>,
-  ask: Ask,
+  ask: PlainAsk,
   typed: (slot: SlotAsk) => readonly TypedReading[] = () => [],
 ): readonly Body[] {
   const step = context.step.id;
@@ -40,13 +56,17 @@ export function answersOf(
   return ask.close ? [...readings, closeOf(context, ask.close)] : readings;
 }
 
-/** An ask with the entry that answered it. */
-export function withAnswer(context: StepContext, ask: Ask): Ask {
+/** An ask with the entry that answered it, and so for the parts of a panel. */
+export function withAnswer<A extends Ask>(context: StepContext, ask: A): A {
   const by = ask.done ? answerOf(context, ask) : undefined;
-  return by ? { ...ask, by } : ask;
+  const known = by ? { ...ask, by } : ask;
+  return known.kind === 'panel' ? { ...known, parts: known.parts.map((part) => withAnswer(context, part)) } : known;
 }
 
 function answerOf(context: StepContext, ask: Ask): Live | undefined {
+  // A panel is answered when all its parts are; a pour by its event where nothing was moved.
+  if (ask.kind === 'panel') return answerOf(context, ask.parts.at(-1) as PlainAsk);
+  if (ask.kind === 'pour') return movedAt(context, ask.at);
   if (ask.kind === 'check') return tickAt(context, ask.check);
   // Where two answers were told, operations take the one that stands first.
   if (ask.kind === 'event')

@@ -1,5 +1,5 @@
 import type { Dim } from '../quantity/dims';
-import type { About, Part, Reading } from '../record/entry';
+import type { About, Body, Move, Part, Reading } from '../record/entry';
 import type { Amounts } from '../stoichiometry/lineAmounts';
 import type { Live } from '../record/foldRecord';
 
@@ -83,5 +83,49 @@ export interface MeasureAsk extends AskBase {
   readonly close?: Answer;
 }
 
+/** What a list can show: a tick, a button, a number. */
+export type PlainAsk = CheckAsk | EventAsk | MeasureAsk;
+
+/** Something is poured. It is done by the move that it writes, or by the event that means it where nobody moves anything. */
+export interface PourAsk extends AskBase {
+  readonly kind: 'pour';
+  readonly at: Moved;
+  /** Places, as the worktop names them. */
+  readonly from: string;
+  readonly to: readonly string[];
+  readonly what: readonly Move['what'][];
+}
+
+/** At which moment something is moved. */
+export type Moved = Required<Pick<Move, 'round' | 'n'>>;
+
+/** What a panel lets a hand do: the entry that it writes, or what it makes of what is typed. */
+export interface Offer {
+  readonly id: string;
+  readonly says: string;
+  readonly body: Body | ((typed: { readonly digits: string; readonly unit: string }) => Body);
+}
+
+/** A thing of the bench that lies in front of the group: what can be done with it, and the same as plain asks. */
+export interface PanelAsk extends AskBase {
+  readonly kind: 'panel';
+  readonly panel: Panel;
+  readonly offers: readonly Offer[];
+  readonly parts: readonly PlainAsk[];
+}
+
+export interface Panel {
+  readonly kind: 'funnel';
+  /** Place, as the worktop names it. */
+  readonly in: string;
+  readonly round: number;
+  readonly capacity_mL?: number;
+}
+
 /** One thing that a step asks of the bench. */
-export type Ask = CheckAsk | EventAsk | MeasureAsk;
+export type Ask = PlainAsk | PourAsk | PanelAsk;
+
+/** The same as a list shows it: a panel by its parts. What is poured there is told by the event that means it. */
+export function plainAsks(asks: readonly Ask[]): readonly PlainAsk[] {
+  return asks.flatMap((ask) => (ask.kind === 'pour' ? [] : ask.kind === 'panel' ? ask.parts : [ask]));
+}

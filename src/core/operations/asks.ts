@@ -1,8 +1,8 @@
 import { schoolOf } from '../conventions/catalogue';
-import { eventAt, readingsAt, tickedAt } from './onRecord';
+import { eventAt, movedAt, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../plan/chargeTable';
-import type { Answer, CheckAsk, EventAsk, MeasureAsk } from './ask';
+import type { Answer, CheckAsk, EventAsk, MeasureAsk, PourAsk } from './ask';
 import type { Part } from '../record/entry';
 import type { StepContext } from './operation';
 import type { BenchLine } from '../readings/benchTypes';
@@ -45,6 +45,20 @@ export function question(
     ...(of === undefined ? {} : { of }),
     ...(or.length > 0 ? { or } : {}),
   };
+}
+
+/**
+ * Something is poured. Whoever only tells that it is done moves nothing: then the event that means it counts.
+ *
+ * @param meant that event
+ */
+export function pour(
+  context: StepContext,
+  ask: Pick<PourAsk, 'at' | 'from' | 'to' | 'what'>,
+  meant: EventAsk,
+): PourAsk {
+  const { round, n } = ask.at;
+  return { kind: 'pour', id: `pour-${round}-${n}`, ...ask, done: meant.done || movedAt(context, ask.at) !== undefined };
 }
 
 /** A measurement of the step itself that is done with its single reading. */

@@ -19,9 +19,7 @@ export function decisionsOf(
   );
   return (moment) => {
     if (moment.kind !== 'layers') return undefined;
-    const at = ({ from, round = 1, n = 1 }: Move) =>
-      round === moment.round && n === moment.n && placeOf(from) === moment.in;
-    const move = moves.find(at);
+    const move = moves.find(({ round = 1, n = 1 }) => round === moment.round && n === moment.n);
     return move && isLayer(move.what) ? { kind: 'keep', layer: move.what, to: placeOf(move.to) } : undefined;
   };
 }

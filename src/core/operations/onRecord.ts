@@ -1,4 +1,5 @@
-import type { Happening, Part, Reading } from '../record/entry';
+import type { Happening, Move, Part, Reading } from '../record/entry';
+import type { Moved } from './ask';
 import type { Live } from '../record/foldRecord';
 import type { Worked } from '../quantity/worked';
 import type { StepContext } from './operation';
@@ -82,6 +83,18 @@ export function eventsAt<N extends string>(
     return event ? [[name, event] as const] : [];
   });
   return Object.fromEntries(found) as Partial<Record<N, Live<Happening>>>;
+}
+
+/** The earliest live move at a moment of the step; nothing where two contradict each other. */
+export function movedAt({ bench, step }: StepContext, { round, n }: Moved): Live<Move> | undefined {
+  return bench.record.find(
+    (one): one is Live<Move> =>
+      one.status === 'live' &&
+      one.body.k === 'move' &&
+      one.body.step === step.id &&
+      (one.body.round ?? 1) === round &&
+      (one.body.n ?? 1) === n,
+  );
 }
 
 /** The earliest live tick of a check. */

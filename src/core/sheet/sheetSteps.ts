@@ -3,7 +3,7 @@ import { benchState } from '../bench/benchState';
 import { format } from '../quantity/format';
 import { minutesText } from '../document/minutesText';
 import { stepTitle } from '../operations/stepTitle';
-import type { Ask, MeasureAsk, SlotAsk } from '../operations/ask';
+import type { PlainAsk, MeasureAsk, SlotAsk } from '../operations/ask';
 import type { OperationSign } from '../operations/operation';
 import type { Preparation } from '../document/document';
 import type { StepState } from '../bench/benchState';
@@ -59,7 +59,7 @@ function sheetStep(doc: Preparation, { step, operation, context, asks }: StepSta
   };
 }
 
-function blanksOf(ask: Ask): readonly Blank[] {
+function blanksOf(ask: PlainAsk): readonly Blank[] {
   if (ask.kind === 'check') return [];
   if (ask.kind === 'event') return ask.optional === undefined ? [{ label: ask.says, unit: '' }] : [];
   if (ask.optional !== undefined) return [];

@@ -8,18 +8,18 @@ import { entriesOf } from '../../../tests/support/record';
 import { oddOperations } from '../../../tests/support/oddOperations';
 import { shippedPreparations } from '../../../tests/support/preparations';
 import { words } from '../../../tests/support/screen';
-import type { Ask, EventAsk } from '@/core/operations/ask';
+import type { PlainAsk, EventAsk } from '@/core/operations/ask';
 import type { Preparation } from '@/core/document/document';
 import type { StepState } from '@/core/bench/benchState';
 
 const docs = [...shippedPreparations(), ['odd operations', oddOperations()] as const];
-const isEvent = (ask: Ask): ask is EventAsk => ask.kind === 'event';
-const answersAt = (step: StepState, ask: Ask) => answersOf(step.context, ask);
+const isEvent = (ask: PlainAsk): ask is EventAsk => ask.kind === 'event';
+const answersAt = (step: StepState, ask: PlainAsk) => answersOf(step.context, ask);
 
 /** A step's question after its answer number `n` was recorded. */
 function answered(doc: Preparation, { step }: StepState, id: string, n: number) {
   const before = benchState(doc, []).steps.find((one) => one.step.id === step.id) as StepState;
-  const body = answersAt(before, before.asks.find((one) => one.id === id) as Ask)[n];
+  const body = answersAt(before, before.asks.find((one) => one.id === id) as PlainAsk)[n];
   const state = benchState(doc, entriesOf(body ? [body] : []));
   const after = state.steps.find((one) => one.step.id === step.id) as StepState;
   return { state, step: after, ask: after.asks.find((one) => one.id === id) as EventAsk };

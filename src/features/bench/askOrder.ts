@@ -1,12 +1,12 @@
-import type { Ask, CheckAsk } from '@/core/operations/ask';
+import type { PlainAsk, CheckAsk } from '@/core/operations/ask';
 
 /** What stands in a step's list: set-up checks that follow each other are made together. */
 export type AskBlock =
   | { readonly kind: 'checks'; readonly id: string; readonly checks: readonly CheckAsk[]; readonly done: boolean }
-  | { readonly kind: 'one'; readonly id: string; readonly ask: Exclude<Ask, CheckAsk>; readonly done: boolean };
+  | { readonly kind: 'one'; readonly id: string; readonly ask: Exclude<PlainAsk, CheckAsk>; readonly done: boolean };
 
 /** Asks in their order, checks gathered. */
-export function askBlocks(asks: readonly Ask[]): readonly AskBlock[] {
+export function askBlocks(asks: readonly PlainAsk[]): readonly AskBlock[] {
   const blocks: AskBlock[] = [];
   for (const ask of asks) {
     const last = blocks.at(-1);

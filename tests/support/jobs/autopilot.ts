@@ -2,7 +2,7 @@ import { answersOf } from '@/core/operations/answers';
 import { benchState } from '@/core/bench/benchState';
 import { fromCanonical } from '@/core/quantity/units';
 import { entriesOf } from '../record';
-import type { Ask, MeasureAsk } from '@/core/operations/ask';
+import type { PlainAsk, MeasureAsk } from '@/core/operations/ask';
 import type { BenchState, StepState } from '@/core/bench/benchState';
 import type { Body } from '@/core/record/entry';
 import type { Prediction } from '@/core/process/predictProcess';
@@ -23,7 +23,7 @@ export function benchAsForeseen(doc: Preparation, prediction: Prediction): Bench
 }
 
 /** The first answer; of a measurement all readings of its first way. */
-function answerTo({ step, context }: StepState, ask: Ask, prediction: Prediction): readonly Body[] {
+function answerTo({ step, context }: StepState, ask: PlainAsk, prediction: Prediction): readonly Body[] {
   if (ask.kind !== 'measure') return answersOf(context, ask).slice(0, 1);
   return answersOf(context, { ...ask, ways: ask.ways.slice(0, 1) }, ({ slot, dim, unit }) => [
     { digits: fromCanonical(valueOf(ask, slot, dim, step.id, prediction), unit).toFixed(3), unit },

@@ -48,7 +48,7 @@ export const extraction = defineOperation({
   moments: (work, params) => shakeOut(work, params),
   asks: (_, context) => [
     ...(context.params.first ?? []).flatMap((line) => measureLine(context, line)),
-    ...shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.'),
+    ...shakingAsks(context, 'Drain the lower layer, pour the upper one out of the top; combine the extracts.', 'to'),
   ],
   check: (actual, context) => shakingFindings(actual, context, 'Extraction'),
   drawing: (_, { params: { organic } }) => ({ kind: 'funnel', organic }),

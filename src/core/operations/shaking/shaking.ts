@@ -1,10 +1,12 @@
 import { groupsOf, hasGroup } from '../../reference/groups';
-import { checks, question, event, lineAt, measureLine } from '../asks';
+import { checks, question, event, lineAt, measureLine, pour } from '../asks';
+import { poursOf } from '../answers';
+import { madeAt } from '../../worktop/placeId';
 import { eventAt } from '../onRecord';
 import { lineWords } from '../linesWords';
 import { finding } from '../../finding/finding';
 import { uncheckedAt } from '../unchecked';
-import type { Ask } from '../ask';
+import type { Ask, EventAsk } from '../ask';
 import type { Finding } from '../../finding/finding';
 import type { Shaking, ShakingParams } from './types';
 import type { NamedPart, StepContext } from '../operation';
@@ -59,27 +61,63 @@ export function shakingOf(context: StepContext<ShakingParams>): Shaking {
 }
 
 /** Everything a funnel asks for: checks, the liquid, each round with venting, and once which layer is which. */
-export function shakingAsks(context: StepContext<ShakingParams>, keeps: string): readonly Ask[] {
+export function shakingAsks(context: StepContext<ShakingParams>, keeps: string, off: 'to' | 'waste'): readonly Ask[] {
   const rounds = roundsOf(context);
   return [
     ...checks(context, setUp),
     ...measureLine(context, context.params.line),
-    ...Array.from({ length: rounds }, (_, i) => i + 1).flatMap((round): readonly Ask[] => [
-      event(
-        context,
-        'shaken',
-        rounds > 1 ? `Round ${round} of ${rounds}: shake, venting often.` : 'Shake, venting often.',
-        'No more hiss',
-        { round },
-      ),
-      ...(round === 1 ? [layerAsk(context)] : []),
-      event(context, 'separated', keeps, 'Separated and labelled', { round }),
-    ]),
+    ...Array.from({ length: rounds }, (_, i) => i + 1).flatMap((round): readonly Ask[] => {
+      const shake = rounds > 1 ? `Round ${round} of ${rounds}: shake, venting often.` : 'Shake, venting often.';
+      const separated = event(context, 'separated', keeps, 'Separated and labelled', { round });
+      const parts = [
+        event(context, 'shaken', shake, 'No more hiss', { round }),
+        ...(round === 1 ? [layerAsk(context)] : []),
+        separated,
+      ];
+      return funnelAsks(context, { round, parts, separated, off });
+    }),
   ];
 }
 
+interface FunnelRound {
+  readonly round: number;
+  readonly parts: readonly EventAsk[];
+  readonly separated: EventAsk;
+  /** Slot that the layer goes into which leaves the funnel. */
+  readonly off: 'to' | 'waste';
+}
+
+/** The funnel as it lies in front of the group, and what is poured out of it. */
+function funnelAsks(
+  context: StepContext<ShakingParams>,
+  { round, parts, separated, off }: FunnelRound,
+): readonly Ask[] {
+  const { step, bench } = context;
+  const [funnel, to] = [step.uses?.['in'] ?? madeAt(step.id, 'in'), step.uses?.[off] ?? madeAt(step.id, off)];
+  const capacity_mL = bench.doc.vessels.find(({ id }) => id === funnel)?.capacity_mL;
+  const out = pour(context, { at: { round, n: 1 }, from: funnel, to: [to], what: ['upper', 'lower'] }, separated);
+  return [
+    {
+      kind: 'panel',
+      id: `funnel-${round}`,
+      panel: { kind: 'funnel', in: funnel, round, ...(capacity_mL === undefined ? {} : { capacity_mL }) },
+      offers: poursOf(context, out).map((body) => ({ id: `${body.what}-${round}`, says: offers[body.what], body })),
+      parts,
+      done: parts.every(({ done }) => done),
+    },
+    out,
+  ];
+}
+
+const offers = {
+  upper: 'Pour the upper layer off',
+  lower: 'Run the lower layer off',
+  all: 'Pour everything over',
+  part: 'Pour a part over',
+} as const;
+
 /** The drop test decides, not memory. */
-export function layerAsk(context: StepContext): Ask {
+export function layerAsk(context: StepContext): EventAsk {
   return question(
     context,
     'Let a few drops of water fall in: where do they join? The organic layer is the other one.',

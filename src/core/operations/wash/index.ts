@@ -63,7 +63,7 @@ export const wash = defineOperation({
   conditions: () => ({ shakes: true }),
   moments: (work, params) => washLayer(work, params),
   asks: (_, context) => [
-    ...shakingAsks(context, 'Separate. The organic layer stays, the wash goes into its labelled flask.'),
+    ...shakingAsks(context, 'Separate. The organic layer stays, the wash goes into its labelled flask.', 'waste'),
     ...endTest(context),
   ],
   check: (actual, context) => shakingFindings(actual, context, 'Wash'),
