@@ -1,7 +1,6 @@
+import { dayOf } from './dates';
 import { Icon } from './Icon';
 import type { FieldStanding } from '@/core/reference/confirmation';
-
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 
 /** How far a value can be trusted, in shape and words. "Confirm" asks somebody to compare it with a source. */
 export function StandingBadge({ standing }: { readonly standing: FieldStanding | undefined }) {
@@ -18,8 +17,8 @@ export function StandingBadge({ standing }: { readonly standing: FieldStanding |
       );
     case 'confirmed':
       return (
-        <span className="standing standing-good" title={`${standing.by}, ${day.format(new Date(standing.at))}`}>
-          <Icon name="check-lg" /> confirmed by {standing.by}, {day.format(new Date(standing.at))}
+        <span className="standing standing-good" title={`${standing.by}, ${dayOf(standing.at)}`}>
+          <Icon name="check-lg" /> confirmed by {standing.by}, {dayOf(standing.at)}
         </span>
       );
     case 'from memory':

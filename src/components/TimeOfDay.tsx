@@ -1,6 +1,6 @@
 'use client';
 import { useSyncExternalStore } from 'react';
-import { timeOfDay } from './timeText';
+import { timeOfDay } from './dates';
 
 const never = () => () => undefined;
 

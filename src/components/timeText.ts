@@ -1,14 +1,6 @@
 import { roundDecimals } from '@/core/quantity/decimals';
 import { spanWords } from '@/core/quantity/spanWords';
 
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-/** Time of day of an instant, "14:32"; of what is no instant a gap of the same width. */
-export function timeOfDay(instant: string): string {
-  const at = Date.parse(instant);
-  return Number.isNaN(at) ? '––:––' : time.format(at);
-}
-
 /** A duration as a clock shows it, "4:07"; below zero as its size; of what is no time a gap. */
 export function minutesAndSeconds(seconds: number): string {
   if (!Number.isFinite(seconds)) return '–:––';

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { describeEntry } from '@/core/bench/describeEntry';
-import { timeOfDay } from './timeText';
+import { timeOfDay } from './dates';
 import type { BenchState } from '@/core/bench/benchState';
 
 /** Says of an entry of this record what it is, who made it and when, for the workings that rest on it. */

@@ -1,4 +1,5 @@
 'use client';
+import { fromTo } from '@/components/dates';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
@@ -9,7 +10,6 @@ import { readOutboxFile } from '@/core/formats/outboxFile';
 import type { BroughtIn, LookedAt } from '@/api/outbox/bringIn';
 import type { Identity } from '@/core/identity';
 
-const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 const entries = (count: number) => `${count} ${count === 1 ? 'entry' : 'entries'}`;
 
 /** Brings in entries that were saved from a tablet which does not come back: looked at first, then stored with their old times. */
@@ -116,7 +116,7 @@ function Group({ looked: { group, fresh, notOurs, fault } }: { readonly looked: 
             'Everything is in the record already.'
           ) : (
             <>
-              {entries(fresh.length)} made {moment.formatRange(new Date(from), new Date(to))}
+              {entries(fresh.length)} made {fromTo(from, to)}
               {known > 0 && `; ${known} more in the record already`}.
             </>
           ))}

@@ -1,4 +1,5 @@
 'use client';
+import { longDayOf } from '@/components/dates';
 import Link from 'next/link';
 import { BringIn } from './BringIn';
 import { DeviceOutbox } from './DeviceOutbox';
@@ -6,8 +7,6 @@ import { format } from '@/core/quantity/format';
 import { Shell } from '@/components/Shell';
 import type { ClassSummary } from '@/core/people/class';
 import type { Identity } from '@/core/identity';
-
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 
 /** All classes that were issued. */
 export function ClassList({
@@ -43,7 +42,7 @@ export function ClassList({
                   <span className="num">{joinCode}</span>
                 </p>
                 <small>
-                  issued {day.format(new Date(issuedAt))}
+                  issued {longDayOf(issuedAt)}
                   {finished > 0 && ` · ${finished} of ${benches} done`}
                   {median !== undefined && (
                     <>

@@ -7,33 +7,36 @@ import { Explorers } from './Explorers';
 import { predictProcess } from '@/core/process/predictProcess';
 import { seedsOf } from '@/core/explore/seeds';
 import { shipped } from '../../../tests/support/preparations';
-import type { DistillationMessage } from '@/workers/distillation.worker';
-import type { DistillationQuestion } from '@/core/explore/distillation';
+import type { DistillationAnswer, DistillationQuestion } from '@/core/explore/distillation';
+import type { runTask } from '@/workers/task';
 
-/** A worker that answers when it is told to. */
-class HeldWorker {
-  static all: HeldWorker[] = [];
-  onmessage: ((event: { data: DistillationMessage }) => void) | undefined;
-  question: DistillationQuestion | undefined;
-  ended = false;
-  constructor() {
-    HeldWorker.all.push(this);
-  }
-  postMessage(question: DistillationQuestion) {
-    this.question = question;
-  }
-  terminate() {
-    this.ended = true;
-  }
-  say(data: DistillationMessage) {
-    act(() => this.onmessage?.({ data }));
-  }
+interface HeldTask {
+  readonly question: DistillationQuestion;
+  readonly signal: AbortSignal;
+  readonly tell: (done: number) => void;
+  readonly answer: (answer: DistillationAnswer) => Promise<void>;
+  readonly refuse: (why: string) => Promise<void>;
 }
+let held: HeldTask[] = [];
+
+// Tasks that are answered when they are told to: what runs in a worker is tested by itself.
+jest.mock('@/workers/task', () => ({
+  runTask: (_: unknown, question: DistillationQuestion, { onProgress, signal }: Parameters<typeof runTask>[2]) =>
+    new Promise((resolve, reject) => {
+      const settled = (settle: () => void) => act(async () => Promise.resolve(settle()));
+      held.push({
+        question,
+        signal,
+        tell: (done) => act(() => onProgress(done)),
+        answer: (answer) => settled(() => resolve(answer)),
+        refuse: (why) => settled(() => reject(new RangeError(why))),
+      });
+    }),
+}));
 
 beforeEach(() => {
-  HeldWorker.all = [];
+  held = [];
   Object.assign(globalThis, {
-    Worker: HeldWorker,
     ResizeObserver: class {
       observe() {
         return undefined;
@@ -84,29 +87,29 @@ test('washes are planned for what is left to be washed', () => {
   expect(document.querySelectorAll('.explore-left')).toHaveLength(0);
 });
 
-test('a distillation shows its progress, can be cancelled, begun again and answered', () => {
+test('a distillation shows its progress, can be cancelled, begun again and answered', async () => {
   open('cyclohexane-toluene', 'Distillation');
-  const [worker] = HeldWorker.all.slice(-1);
-  worker?.say({ is: 'progress', done: 0.4 });
+  const first = held.at(-1);
+  first?.tell(0.4);
   expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('40');
   fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
-  expect(worker?.ended).toBe(true);
+  expect(first?.signal.aborted).toBe(true);
   expect(screen.getByText(/Cancelled/)).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Distil again' }));
-  const next = HeldWorker.all.at(-1);
+  const next = held.at(-1);
   const question = next?.question as DistillationQuestion;
   expect(question).toMatchObject({ stages: 6, reflux: 5, torr: 760, limits_C: [85, 107] });
-  next?.say({ is: 'answer', answer: exploreDistillation(question) });
+  await next?.answer(exploreDistillation(question));
   expect(says()).toContain('The first drop comes at 81.3 °C');
   expect(screen.getAllByRole('row').length).toBe(4);
   type('Thread out of the vapour, degrees', '60');
-  HeldWorker.all.at(-1)?.say({ is: 'answer', answer: exploreDistillation(question) });
+  await held.at(-1)?.answer(exploreDistillation(question));
   expect(document.body.textContent).toContain('it reads low');
 });
 
-test('a distillation that cannot be is refused in words', () => {
+test('a distillation that cannot be is refused in words', async () => {
   open('cyclohexane-toluene', 'Distillation');
-  HeldWorker.all.at(-1)?.say({ is: 'refused', why: 'the column holds more than the charge' });
+  await held.at(-1)?.refuse('the column holds more than the charge');
   expect(screen.getByRole('alert').textContent).toContain('the column holds more than the charge');
 });
 

@@ -1,13 +1,15 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { runTask } from '@/workers/task';
 import type { DistillationAnswer, DistillationQuestion } from '@/core/explore/distillation';
-import type { DistillationMessage } from '@/workers/distillation.worker';
 
 export type DistillationState =
   | { readonly is: 'running'; readonly done: number }
   | { readonly is: 'answered'; readonly answer: DistillationAnswer }
   | { readonly is: 'refused'; readonly why: string }
   | { readonly is: 'cancelled' };
+
+const start = () => new Worker(new URL('@/workers/distillation.worker.ts', import.meta.url), { type: 'module' });
 
 /** Distils in a worker whenever the question changes; the one before is given up. */
 export function useDistillation(question: DistillationQuestion): DistillationState & {
@@ -16,24 +18,23 @@ export function useDistillation(question: DistillationQuestion): DistillationSta
 } {
   const [state, setState] = useState<DistillationState>({ is: 'running', done: 0 });
   const [round, setRound] = useState(0);
-  const worker = useRef<Worker | undefined>(undefined);
+  const running = useRef<AbortController | undefined>(undefined);
   const asked = JSON.stringify(question);
   useEffect(() => {
-    const own = new Worker(new URL('@/workers/distillation.worker.ts', import.meta.url), { type: 'module' });
-    worker.current = own;
-    own.onmessage = ({ data }: MessageEvent<DistillationMessage>) =>
-      setState(
-        data.is === 'progress'
-          ? { is: 'running', done: data.done }
-          : data.is === 'answer'
-            ? { is: 'answered', answer: data.answer }
-            : { is: 'refused', why: data.why },
-      );
-    own.postMessage(JSON.parse(asked));
-    return () => own.terminate();
+    const own = new AbortController();
+    running.current = own;
+    const tell = (next: DistillationState) => void (own.signal.aborted || setState(next));
+    runTask<DistillationQuestion, DistillationAnswer>(start, JSON.parse(asked) as DistillationQuestion, {
+      onProgress: (done) => tell({ is: 'running', done }),
+      signal: own.signal,
+    }).then(
+      (answer) => tell({ is: 'answered', answer }),
+      (error: unknown) => tell({ is: 'refused', why: error instanceof Error ? error.message : String(error) }),
+    );
+    return () => own.abort();
   }, [asked, round]);
   const cancel = useCallback(() => {
-    worker.current?.terminate();
+    running.current?.abort();
     setState({ is: 'cancelled' });
   }, []);
   const again = useCallback(() => {

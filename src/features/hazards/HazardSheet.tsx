@@ -1,4 +1,5 @@
 'use client';
+import { dayOf } from '@/components/dates';
 import Link from 'next/link';
 import { foreseeSteps } from '@/core/process/predictProcess';
 import { useMemo } from 'react';
@@ -24,8 +25,6 @@ import type { StoredPreparation } from '@/core/library/stored';
 import type { Substance } from '@/core/document/document';
 
 const signals = { danger: 'Danger', warning: 'Warning', none: '' } as const;
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
-
 /** One page for the wall of the hood: what is used, what it does, what to mind at which step, where it goes. */
 export function HazardSheet({
   identity,
@@ -169,7 +168,7 @@ function SubstanceRow({
         {amounts.length > 0 && <span className="num">{amounts.join(', ')}</span>}
         <small>
           {confirmed
-            ? `label confirmed by ${confirmed.by}, ${day.format(new Date(confirmed.at))}`
+            ? `label confirmed by ${confirmed.by}, ${dayOf(confirmed.at)}`
             : 'compare with the supplier’s sheet'}
         </small>
       </th>

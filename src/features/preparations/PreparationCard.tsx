@@ -1,4 +1,5 @@
 'use client';
+import { dayOf } from '@/components/dates';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -10,7 +11,6 @@ import { levelWords } from './levelWords';
 import { ShelfEditor } from './ShelfEditor';
 import type { PreparationSummary } from '@/core/library/stored';
 
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 // More are told in words.
 const mostSigns = 9;
 
@@ -62,14 +62,14 @@ export function PreparationCard({
       <small>
         {lastRun ? (
           <>
-            Last run: <Link href={`/classes/${lastRun.classId}`}>{lastRun.name}</Link>,{' '}
-            {day.format(new Date(lastRun.at))} · {lastRun.finished} of {lastRun.benches} benches done
+            Last run: <Link href={`/classes/${lastRun.classId}`}>{lastRun.name}</Link>, {dayOf(lastRun.at)} ·{' '}
+            {lastRun.finished} of {lastRun.benches} benches done
             {lastRun.median !== undefined && <> · median {Math.round(lastRun.median * 100)} %</>}
           </>
         ) : (
           'Not run yet'
         )}
-        {' · '}version {version}, {day.format(new Date(updatedAt))}
+        {' · '}version {version}, {dayOf(updatedAt)}
       </small>
       {mayEdit && !editing && (
         <div className="preparation-tools">

@@ -1,4 +1,5 @@
 'use client';
+import { dayAndTimeOf } from '@/components/dates';
 import Link from 'next/link';
 import { DifferenceList } from '@/components/DifferenceList';
 import { Proposals } from './Proposals';
@@ -16,8 +17,6 @@ export interface ToldVersion {
   readonly differences: readonly Difference[];
   readonly classes: readonly { readonly id: string; readonly name: string }[];
 }
-
-const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: 'UTC' });
 
 /** The history of a preparation in words. */
 export function VersionsScreen({
@@ -46,7 +45,7 @@ export function VersionsScreen({
             <li key={version} className="card-plain version">
               <h2>Version {version}</h2>
               <p className="version-who">
-                {author}, {time.format(new Date(at))} UTC
+                {author}, {dayAndTimeOf(at)} UTC
                 {reason && <q>{reason}</q>}
               </p>
               {differences.length > 0 ? (
