@@ -9,7 +9,7 @@ import type { FieldId, ReferenceSubstance } from '@/core/reference/substance';
 import type { GroupCounts } from '@/core/reference/groups';
 import type { Picked } from '@/core/editing/fromReference';
 import type { ReadFile } from '@/core/handout/readFile';
-import type { PrintState, SheetId } from '@/core/sheet/sheets';
+import type { PrintState, PrintSubject, SheetId } from '@/core/sheet/sheets';
 import type { ReferenceSolution } from '@/core/reference/solution';
 import type { NewerVersion, ShelfNote, ShelfPage, ShelfQuery, StoredBlock } from '@/core/library/stored';
 import type { StructureCandidate } from '@/core/reference/candidate';
@@ -93,8 +93,7 @@ export const api = {
   decideProposal: (id: string, proposal: string, decision: ProposalDecision) =>
     call<undefined>('PUT', `/preparations/${id}/proposals`, JSON.stringify({ proposal, decision })),
   copyPreparation: (id: string) => call<{ id: string; version: number }>('POST', `/preparations/${id}/copies`),
-  askForPrint: (sheet: SheetId, preparation: string) =>
-    call<PrintState>('POST', '/prints', JSON.stringify({ sheet, preparation })),
+  askForPrint: (sheet: SheetId, of: PrintSubject) => call<PrintState>('POST', '/prints', JSON.stringify({ sheet, of })),
   print: (id: string) => call<PrintState>('GET', `/prints/${id}`),
   cancelPrint: (id: string) => call<undefined>('DELETE', `/prints/${id}`),
   blocks: () => call<readonly StoredBlock[]>('GET', '/blocks'),

@@ -26,7 +26,7 @@ const checks: Readonly<Record<'class' | 'log' | 'file' | 'own', Check>> = {
   log: (identity, { id = '' }) => admitToLog(identity, id),
   file: (identity, { id = '' }) => admitToFile(identity, id),
   own: async ({ id: by }, { id = '' }) => {
-    if (!(await isThere('SELECT id FROM print_jobs WHERE id = :id AND requested_by = :by', { id, by })))
+    if (!(await isThere('SELECT id FROM prints WHERE id = :id AND requested_by = :by', { id, by })))
       throw new AppError('notFound', 'There is no such print.');
   },
 };

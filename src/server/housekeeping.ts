@@ -15,7 +15,7 @@ const chores: readonly string[] = [
   'DELETE FROM devices WHERE seen_at < UTC_TIMESTAMP(3) - INTERVAL 400 DAY LIMIT 10000',
   'DELETE FROM admissions WHERE expires_at < UTC_TIMESTAMP(3) LIMIT 10000',
   'DELETE FROM user_links WHERE expires_at < UTC_TIMESTAMP(3) LIMIT 10000',
-  `DELETE FROM print_jobs WHERE created_at < UTC_TIMESTAMP(3) - INTERVAL ${String(keptMinutes)} MINUTE LIMIT 1000`,
+  `DELETE FROM prints WHERE created_at < UTC_TIMESTAMP(3) - INTERVAL ${String(keptMinutes)} MINUTE LIMIT 1000`,
   // A tablet that comes back later begins its file again.
   'DELETE FROM files WHERE complete_at IS NULL AND begun_at < UTC_TIMESTAMP(3) - INTERVAL 3 DAY LIMIT 1000',
 ];

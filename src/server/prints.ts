@@ -10,7 +10,7 @@ import { insert, rows, run } from './tables';
 import { log } from './log';
 import { sha256 } from './hash';
 import type { Identity } from '@/core/identity';
-import type { PrintState, SheetId } from '@/core/sheet/sheets';
+import type { PrintState, PrintSubject, SheetId } from '@/core/sheet/sheets';
 
 // A process that died at it does not hold the others up for longer.
 const staleSeconds = 90;
@@ -20,18 +20,27 @@ const mostWaiting = 20;
 // Of one person: the others find places too.
 const mostOwn = 3;
 
+/** What of each kind of subject is kept with a print: its title, and the version that it shows. */
+const find: Readonly<Record<PrintSubject['kind'], (id: string) => Promise<{ title: string; version: number | null }>>> =
+  {
+    preparation: async (id) => {
+      const { doc, version } = await findPreparation(id);
+      return { title: doc.title, version };
+    },
+  };
+
 interface Job {
   readonly id: string;
   readonly ticket: string;
 }
 
-/** Asks for a sheet of a preparation's newest version as PDF. One is made at a time, whoever asked. */
-export async function askForPrint(sheet: SheetId, preparation: string, { id: by }: Identity): Promise<PrintState> {
+/** Asks for a sheet as PDF: of a preparation the newest version. One is made at a time, whoever asked. */
+export async function askForPrint(sheet: SheetId, of: PrintSubject, { id: by }: Identity): Promise<PrintState> {
   if (!canPrint())
     throw new AppError('unavailable', 'This server has no browser of its own to make a PDF: use the print dialog.');
-  const { version } = await findPreparation(preparation);
+  const known = await find[of.kind](of.id);
   const [{ waiting, own } = { waiting: 0, own: 0 }] = await rows<{ waiting: number; own: number | null }>(
-    "SELECT COUNT(*) AS waiting, SUM(requested_by = :by) AS own FROM print_jobs WHERE state IN ('waiting', 'working')",
+    "SELECT COUNT(*) AS waiting, SUM(requested_by = :by) AS own FROM prints WHERE state IN ('waiting', 'working')",
     { by },
   );
   if (Number(own ?? 0) >= mostOwn)
@@ -39,11 +48,12 @@ export async function askForPrint(sheet: SheetId, preparation: string, { id: by 
   if (Number(waiting) >= mostWaiting) throw new AppError('unavailable', 'Many sheets wait already. Try again soon.');
   const id = ulid();
   const ticket = randomBytes(24).toString('base64url');
-  await insert('print_jobs', {
+  await insert('prints', {
     id,
     sheet,
-    preparation_id: preparation,
-    version,
+    subject_kind: of.kind,
+    subject_id: of.id,
+    ...known,
     ticket,
     ticket_hash: sha256(ticket),
     state: 'waiting',
@@ -57,12 +67,12 @@ export async function askForPrint(sheet: SheetId, preparation: string, { id: by 
 /** Where somebody's print stands. */
 export async function printState(id: string, by: string): Promise<PrintState> {
   const [row] = await rows<{ state: PrintState['state']; pages: number | null; says: string }>(
-    'SELECT state, pages, says FROM print_jobs WHERE id = :id AND requested_by = :by',
+    'SELECT state, pages, says FROM prints WHERE id = :id AND requested_by = :by',
     { id, by },
   );
   if (!row) throw new AppError('notFound', 'There is no such print.');
   const [{ before } = { before: 0 }] = await rows<{ before: number }>(
-    "SELECT COUNT(*) AS `before` FROM print_jobs WHERE state IN ('waiting', 'working') AND id < :id",
+    "SELECT COUNT(*) AS `before` FROM prints WHERE state IN ('waiting', 'working') AND id < :id",
     { id },
   );
   // Whoever looks keeps the queue going: the process that was at it may be gone.
@@ -80,7 +90,7 @@ export async function printState(id: string, by: string): Promise<PrintState> {
 export async function cancelPrint(id: string, by: string): Promise<void> {
   await printState(id, by);
   await run(
-    "UPDATE print_jobs SET state = 'cancelled', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state IN ('waiting', 'working')",
+    "UPDATE prints SET state = 'cancelled', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state IN ('waiting', 'working')",
     { id },
   );
 }
@@ -91,8 +101,7 @@ export async function printFile(
   by: string,
 ): Promise<{ readonly pdf: Buffer; readonly title: string; readonly sheet: SheetId }> {
   const [row] = await rows<{ pdf: Buffer | null; title: string; sheet: SheetId }>(
-    `SELECT j.pdf, p.title, j.sheet FROM print_jobs j JOIN preparations p ON p.id = j.preparation_id
-     WHERE j.id = :id AND j.requested_by = :by AND j.state = 'done'`,
+    "SELECT pdf, title, sheet FROM prints WHERE id = :id AND requested_by = :by AND state = 'done'",
     { id, by },
   );
   if (!row?.pdf) throw new AppError('notFound', 'There is no such print, or it is not done.');
@@ -102,12 +111,15 @@ export async function printFile(
 /** What a ticket opens while its print is being made. */
 export async function printOfTicket(
   ticket: string,
-): Promise<{ readonly sheet: SheetId; readonly preparation: string; readonly version: number } | undefined> {
-  const [row] = await rows<{ sheet: SheetId; preparation_id: string; version: number }>(
-    "SELECT sheet, preparation_id, version FROM print_jobs WHERE ticket_hash = :hash AND state = 'working'",
+): Promise<{ readonly sheet: SheetId; readonly of: PrintSubject; readonly version?: number } | undefined> {
+  const [row] = await rows<{ sheet: SheetId; kind: PrintSubject['kind']; id: string; version: number | null }>(
+    `SELECT sheet, subject_kind AS kind, subject_id AS id, version FROM prints
+     WHERE ticket_hash = :hash AND state = 'working'`,
     { hash: sha256(ticket) },
   );
-  return row && { sheet: row.sheet, preparation: row.preparation_id, version: row.version };
+  if (!row) return undefined;
+  const { sheet, kind, id, version } = row;
+  return { sheet, of: { kind, id }, ...(version === null ? {} : { version }) };
 }
 
 /** Makes what waits, one after the other, as long as no other process is at it. */
@@ -123,20 +135,20 @@ async function drain(): Promise<void> {
 function claim(): Promise<Job | undefined> {
   return inTransaction(async (transaction) => {
     await run(
-      `UPDATE print_jobs SET state = 'failed', says = 'It was not finished. Ask again.', ended_at = UTC_TIMESTAMP(3)
+      `UPDATE prints SET state = 'failed', says = 'It was not finished. Ask again.', ended_at = UTC_TIMESTAMP(3)
        WHERE state = 'working' AND taken_at < UTC_TIMESTAMP(3) - INTERVAL ${String(staleSeconds)} SECOND`,
       {},
       transaction,
     );
     const open = await rows<Job & { readonly state: string }>(
-      "SELECT id, ticket, state FROM print_jobs WHERE state IN ('waiting', 'working') ORDER BY id FOR UPDATE",
+      "SELECT id, ticket, state FROM prints WHERE state IN ('waiting', 'working') ORDER BY id FOR UPDATE",
       {},
       transaction,
     );
     const [next] = open;
     if (!next || open.some(({ state }) => state === 'working')) return undefined;
     await run(
-      "UPDATE print_jobs SET state = 'working', taken_at = UTC_TIMESTAMP(3) WHERE id = :id",
+      "UPDATE prints SET state = 'working', taken_at = UTC_TIMESTAMP(3) WHERE id = :id",
       { id: next.id },
       transaction,
     );
@@ -146,18 +158,18 @@ function claim(): Promise<Job | undefined> {
 
 async function make({ id, ticket }: Job): Promise<void> {
   const isWanted = async () => {
-    const [row] = await rows<{ state: string }>('SELECT state FROM print_jobs WHERE id = :id', { id });
+    const [row] = await rows<{ state: string }>('SELECT state FROM prints WHERE id = :id', { id });
     return row?.state === 'working';
   };
   const printed = await printPage(`${config.ownAddress}/print/${ticket}`, isWanted);
   if (printed.ok)
     await run(
-      "UPDATE print_jobs SET state = 'done', pdf = ?, pages = ?, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = ? AND state = 'working'",
+      "UPDATE prints SET state = 'done', pdf = ?, pages = ?, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = ? AND state = 'working'",
       [printed.pdf, pagesOf(printed.pdf), id],
     );
   else if (!printed.cancelled)
     await run(
-      "UPDATE print_jobs SET state = 'failed', says = :says, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state = 'working'",
+      "UPDATE prints SET state = 'failed', says = :says, ticket = '', ended_at = UTC_TIMESTAMP(3) WHERE id = :id AND state = 'working'",
       { says: printed.says, id },
     );
 }

@@ -178,7 +178,9 @@ async function idsOf(owner: APIRequestContext): Promise<Ids> {
   await owner.post(`/api/v1/logs/${lane?.log}/files`, { data: { id: file, name: 'a.txt', bytes: 1, sha256 } });
   expect((await owner.put(`/api/v1/files/${file}?first=0`, { data: bytes })).status()).toBe(200);
   const block = (await (await owner.post('/api/v1/blocks', { data: acetanilideText() })).json()) as { id: string };
-  const asked = await owner.post('/api/v1/prints', { data: { sheet: 'student', preparation } });
+  const asked = await owner.post('/api/v1/prints', {
+    data: { sheet: 'student', of: { kind: 'preparation', id: preparation } },
+  });
   const print = (await asked.json()) as { id: string };
   expect((await owner.delete(`/api/v1/prints/${print.id}`)).status()).toBe(204);
   const at = ({ joinCode, benches: [first, second] }: Issued, i: number) => {

@@ -149,10 +149,12 @@ describe('3 shares, and nobody locks a class out', () => {
 
   test('three sheets of one person wait; the next is refused in words, and somebody else’s is taken', async () => {
     const waiting = (by: string) =>
-      insert('print_jobs', {
+      insert('prints', {
         id: ulid(),
         sheet: 'student',
-        preparation_id: preparationId,
+        subject_kind: 'preparation',
+        subject_id: preparationId,
+        title: 'A',
         version: 1,
         ticket: '',
         ticket_hash: sha256(ulid()),
@@ -162,14 +164,14 @@ describe('3 shares, and nobody locks a class out', () => {
       });
     // One is being made by another process, so that these wait.
     await waiting('nobody');
-    await run("UPDATE print_jobs SET state = 'working', taken_at = UTC_TIMESTAMP(3)");
+    await run("UPDATE prints SET state = 'working', taken_at = UTC_TIMESTAMP(3)");
     for (let i = 0; i < 3; i += 1) await waiting(staff.id);
-    await expect(askForPrint('student', preparationId, staff)).rejects.toMatchObject({
+    await expect(askForPrint('student', { kind: 'preparation', id: preparationId }, staff)).rejects.toMatchObject({
       code: 'tooManyRequests',
       message: '3 sheets of yours wait already. Ask again when one is done.',
     });
-    expect(await codeOf(askForPrint('student', preparationId, outsider))).toBe('done');
-    await run('DELETE FROM print_jobs');
+    expect(await codeOf(askForPrint('student', { kind: 'preparation', id: preparationId }, outsider))).toBe('done');
+    await run('DELETE FROM prints');
   });
 
   test('what is counted for everybody together is refused in its own words', async () => {
@@ -348,10 +350,12 @@ describe('6 access is declared', () => {
 
   test('every address of a class, record, file or print is refused to an outsider by its row alone', async () => {
     const job = ulid();
-    await insert('print_jobs', {
+    await insert('prints', {
       id: job,
       sheet: 'student',
-      preparation_id: preparationId,
+      subject_kind: 'preparation',
+      subject_id: preparationId,
+      title: 'A',
       version: 1,
       ticket: '',
       ticket_hash: sha256(job),

@@ -9,6 +9,8 @@ interface AskBase {
   readonly done: boolean;
   /** The entry that answered it: of a measurement the last one. Found by `withAnswer`, for every ask alike. */
   readonly by?: Live;
+  /** Place in the step's drawing that it is about. @default none */
+  readonly spot?: string;
   /** Words of the button that opens it, when the step is complete without it. */
   readonly optional?: string;
 }

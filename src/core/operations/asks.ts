@@ -13,6 +13,7 @@ export function checks(context: StepContext, says: Readonly<Record<string, strin
   return Object.entries(says).map(([check, sentence]) => ({
     kind: 'check',
     id: check,
+    spot: check,
     check,
     says: sentence,
     done: ticked.has(check),
@@ -38,6 +39,8 @@ export function question(
   return {
     kind: 'event',
     id,
+    // A round is asked at the same place as the one before, an item at its own.
+    spot: item === undefined ? first.name : `${first.name}-${item}`,
     ...first,
     part,
     says,
@@ -70,7 +73,8 @@ export function measure(
 ): MeasureAsk {
   const readings = readingsAt(context, ask.about);
   const done = ask.ways.some(({ slots }) => slots.every(({ slot }) => readings[slot] !== undefined));
-  return { ...ask, kind: 'measure', about: { step: context.step.id, ...ask.about }, readings, done };
+  const spot = ask.about?.round === undefined ? ask.id : ask.id.replace(/-\d+$/, '');
+  return { spot, ...ask, kind: 'measure', about: { step: context.step.id, ...ask.about }, readings, done };
 }
 
 /** A line of the charge table at the bench. */

@@ -46,6 +46,44 @@ interface Drawn {
 /** What a step's picture shows. */
 export type Drawing = { readonly [K in keyof Drawn]: { readonly kind: K } & Drawn[K] }[keyof Drawn];
 
+/** Places of each drawing at which something is asked: an ask names one of them. */
+interface DrawingSpots {
+  readonly charge: 'added';
+  readonly addition: 'begun' | 'stirred' | 'ice' | 'thermometer';
+  readonly reflux: 'clamped' | 'aids' | 'condenser' | 'open' | 'joints' | 'heatOn' | 'heatOff' | 'firstReflux';
+  readonly hold: 'begun' | 'ended';
+  readonly cooling: 'begun' | 'ended';
+  readonly quench: 'stirred' | 'poured' | 'ended' | 'hood';
+  readonly suction: 'paper' | 'weighed' | 'suction' | 'flask' | 'filtered' | 'washed' | 'ended';
+  readonly dissolving: 'heater' | 'aids' | 'offHeat' | 'charcoal' | 'warm' | 'filtered';
+  readonly weighings: 'begun';
+  readonly melting: 'sample' | 'own';
+  readonly secondCrop: 'apart';
+  readonly sum: never;
+  readonly funnel: 'stopcock' | 'cool' | 'room' | 'shaken' | 'upper' | 'separated' | 'settled' | 'parted' | 'tested';
+  readonly still:
+    'half' | 'aids' | 'bulb' | 'open' | 'tared' | 'receivers' | 'receiver' | 'heatOn' | 'firstDrop' | 'clear' | 'ended';
+  readonly stripping: 'tared' | 'peroxides' | 'cooled' | 'begun' | 'constant';
+  readonly dryingAgent: 'begun' | 'dry' | 'filtered';
+  readonly paper: 'positive' | 'line';
+  readonly pH: 'open' | 'paper' | 'reached';
+  readonly rack: 'labelled' | `yes-${string}`;
+  readonly trace: 'vial' | 'present-A' | 'present-B';
+  readonly vial: 'label' | 'stored' | 'headspace' | 'cap' | 'begun' | 'ended';
+  readonly gravity: 'paper' | 'flasks' | 'filtered';
+  readonly mixedSolvents: 'dissolved' | 'cloudy' | 'seeded' | 'oil';
+  readonly dish: 'begun' | 'done';
+  readonly mortar: 'begun' | 'changed' | 'ended';
+  readonly standing: 'label' | 'begun' | 'seen' | 'ended';
+  readonly start: 'begun' | 'started' | 'bulk' | 'dried' | 'solvent' | 'vented' | 'flame' | 'ready';
+  readonly plate: 'line' | 'spots' | 'front' | 'single' | `spot-${string}`;
+  readonly pouring: 'labels' | 'moved' | 'begun' | 'poured';
+  readonly resuspending: 'paper' | 'begun' | 'ended';
+  readonly boilingDown: 'aids' | 'mark' | 'heatOn' | 'heatOff';
+  readonly antisolvent: 'cloudy' | 'added' | 'oil' | 'ended';
+}
+export type SpotOf<K extends Drawing['kind']> = DrawingSpots[K];
+
 /** A still with its condenser: cooled by air where water would crack it. */
 export function still(
   doc: Preparation,

@@ -6,6 +6,12 @@ export const sheets = {
 export type SheetId = keyof typeof sheets;
 export const sheetIds = Object.keys(sheets) as readonly SheetId[];
 
+/** What a print is of. */
+export interface PrintSubject {
+  readonly kind: 'preparation';
+  readonly id: string;
+}
+
 /** Where a print stands. */
 export interface PrintState {
   readonly id: string;

@@ -119,7 +119,7 @@ function Checks({
   const next = checks.find(({ done }) => !done);
   return (
     <div className="ask-with-picture">
-      <StepPicture step={step} focus={next?.id ?? ''} />
+      <StepPicture step={step} ask={next} />
       <ul className="checks">
         {checks.map((ask) => (
           <li key={ask.check}>
@@ -154,7 +154,7 @@ function Happening({
   const answers = answersTo(ask);
   return (
     <div className="ask-with-picture">
-      <StepPicture step={step} focus={ask.id} />
+      <StepPicture step={step} ask={ask} />
       <div>
         <p className="reading-ask">{ask.says}</p>
         {answersOf(step.context, ask).map((body, i) => (

@@ -85,8 +85,8 @@ export function MeasurePad({
       <div className="reading-main">
         <div>
           <div className="picture-pair">
-            <StepPicture step={step} focus={ask.id} slot={slot} text={text ? `${text} ${unit}` : `?? ${unit}`} />
-            {ask.about.round !== undefined && dim !== 'temperature' && <StepPicture step={step} focus={ask.id} />}
+            <StepPicture step={step} ask={ask} slot={slot} text={text ? `${text} ${unit}` : `?? ${unit}`} />
+            {ask.about.round !== undefined && dim !== 'temperature' && <StepPicture step={step} ask={ask} />}
           </div>
           <p className="reading-ask">{slot.says}</p>
           {fitting.length > 0 && (

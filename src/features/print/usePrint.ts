@@ -24,7 +24,7 @@ export function usePrint(sheet: SheetId, preparation: string) {
     says,
     begin: () => {
       setSays(undefined);
-      void api.askForPrint(sheet, preparation).then(setPrint, refused);
+      void api.askForPrint(sheet, { kind: 'preparation', id: preparation }).then(setPrint, refused);
     },
     cancel: () => {
       if (print) void api.cancelPrint(print.id).then(() => setPrint({ ...print, state: 'cancelled' }), refused);

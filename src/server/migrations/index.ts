@@ -59,6 +59,28 @@ const withCourse = (name: string): Migration => ({
   down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN IF EXISTS course_id`),
 });
 
+// What both tables of prints hold: of the first, everything but what it is of.
+const printing: ModelAttributes = {
+  id,
+  sheet: code(20),
+  // For the server's own browser; empty once it is done.
+  ticket: code(40),
+  ticket_hash: code(64),
+  state: code(12),
+  pages: { type: DataTypes.INTEGER, allowNull: true },
+  says: { ...text(300), defaultValue: '' },
+  pdf: { type: DataTypes.BLOB('medium'), allowNull: true },
+  requested_by: code(26),
+  created_at: time(),
+  taken_at: time(true),
+  ended_at: time(true),
+};
+const printJobs: ModelAttributes = {
+  ...printing,
+  preparation_id: reference('preparations'),
+  version: { type: DataTypes.INTEGER, allowNull: false },
+};
+
 /** The schema's history, oldest first. Append only. */
 export const migrations: readonly Migration[] = [
   table('users', {
@@ -343,23 +365,7 @@ export const migrations: readonly Migration[] = [
     created_at: time(),
   }),
   // Sheets that are made as PDF, one at a time; kept for an hour.
-  table('print_jobs', {
-    id,
-    sheet: code(20),
-    preparation_id: reference('preparations'),
-    version: { type: DataTypes.INTEGER, allowNull: false },
-    // For the server's own browser; empty once it is done.
-    ticket: code(40),
-    ticket_hash: code(64),
-    state: code(12),
-    pages: { type: DataTypes.INTEGER, allowNull: true },
-    says: { ...text(300), defaultValue: '' },
-    pdf: { type: DataTypes.BLOB('medium'), allowNull: true },
-    requested_by: code(26),
-    created_at: time(),
-    taken_at: time(true),
-    ended_at: time(true),
-  }),
+  table('print_jobs', printJobs),
   // What was decided about what past classes propose.
   table('proposal_decisions', {
     preparation_id: { ...reference('preparations'), primaryKey: true },
@@ -376,4 +382,17 @@ export const migrations: readonly Migration[] = [
     author_name: text(120),
     expires_at: time(),
   }),
+  // What a print is of is named by its kind and id: not only preparations are printed. All that stood in the first table is gone in an hour.
+  table('prints', {
+    ...printing,
+    subject_kind: code(12),
+    subject_id: code(26),
+    version: { type: DataTypes.INTEGER, allowNull: true },
+    title: text(120),
+  }),
+  {
+    name: 'drop-print_jobs',
+    up: (schema) => schema.dropTable('print_jobs'),
+    down: (schema) => schema.createTable('print_jobs', printJobs, { charset: 'utf8mb4' }),
+  },
 ];

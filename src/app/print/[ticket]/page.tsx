@@ -12,5 +12,5 @@ export default async function PrintPage({ params }: { readonly params: Promise<{
   const { ticket } = await params;
   const job = /^[\w-]{32}$/.test(ticket) ? await printOfTicket(ticket) : undefined;
   if (!job) notFound();
-  return <Sheet sheet={job.sheet} {...await sheetSource(job.preparation, job.version)} />;
+  return <Sheet sheet={job.sheet} {...await sheetSource(job.of.id, job.version)} />;
 }

@@ -54,6 +54,7 @@ export const charge = defineOperation({
           {
             kind: 'check',
             id: 'added',
+            spot: 'added',
             check: 'added',
             says: line && takesAll(line) ? 'All of it is in.' : 'It is in.',
             done: ticked(context),

@@ -1,7 +1,7 @@
 import { Flow, Frame, Ice, RoundFlask, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'addition'> = {
   begun: [78, 44],
   stirred: [100, 158],
   ice: [170, 166],
@@ -9,12 +9,12 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A portion on its way into the flask, a thermometer in the liquid, ice at hand. */
-export function AdditionPicture({ focus, text }: PictureProps<'addition'>) {
+export function AdditionPicture({ focus, spot, text }: PictureProps<'addition'>) {
   return (
     <Frame
       label="A portion goes into the stirred flask; the thermometer stands in the liquid, ice at hand"
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <RoundFlask x={100} y={136} side />
       <path d="M40 20h34v12q0 5-5 5H45q-5 0-5-5z" className="liquid" />

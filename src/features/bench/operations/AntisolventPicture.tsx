@@ -1,7 +1,7 @@
 import { Beaker, Flow, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'antisolvent'> = {
   cloudy: [112, 150],
   added: [60, 40],
   oil: [112, 174],
@@ -9,9 +9,9 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Another liquid goes in slowly; the product comes out and settles. */
-export function AntisolventPicture({ focus }: PictureProps<'antisolvent'>) {
+export function AntisolventPicture({ focus, spot }: PictureProps<'antisolvent'>) {
   return (
-    <Frame label="Another liquid goes in slowly; the product comes out and settles" spots={spots} focus={focus}>
+    <Frame label="Another liquid goes in slowly; the product comes out and settles" spots={spots} spot={spot}>
       <Beaker x={112} y={186} fill={0.66} width={96} />
       <path d="M82 150q10-10 20 0t20 0t20 0" className="vapour" />
       {focus !== 'cloudy' && <path d="M78 184l8-14l8 14zM104 184l9-18l9 18zM132 184l7-12l7 12z" className="solid" />}

@@ -1,7 +1,7 @@
 import { Beaker, Flow, Frame, Plate } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'boilingDown'> = {
   aids: [100, 160],
   mark: [150, 142],
   heatOn: [100, 182],
@@ -9,9 +9,9 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** An open vessel boils on a plate; a mark on the glass says how far. */
-export function BoilingDownPicture({ focus }: PictureProps<'boilingDown'>) {
+export function BoilingDownPicture({ spot }: PictureProps<'boilingDown'>) {
   return (
-    <Frame label="The solution boils on a plate; a mark on the glass says how far" spots={spots} focus={focus}>
+    <Frame label="The solution boils on a plate; a mark on the glass says how far" spots={spots} spot={spot}>
       <Beaker x={100} y={172} fill={0.62} width={88} />
       <path d="M140 142h18" className="stem" />
       <Flow d="M158 126v12" />

@@ -5,7 +5,7 @@ import type { PictureProps } from './parts';
 export function CalculationPicture({ drawing: { of }, text }: PictureProps<'sum'>) {
   const under = of === 'yield' ? 'theoretical yield' : 'mass that went in';
   return (
-    <Frame label={`Mass weighed over ${under}, times 100 %`} spots={{}} focus="">
+    <Frame label={`Mass weighed over ${under}, times 100 %`} spots={{}} spot={undefined}>
       <text x="92" y="76" textAnchor="middle" className="picture-text">
         mass weighed
       </text>

@@ -1,10 +1,10 @@
 import { ConicalFlask, Frame, Ice, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { begun: [100, 160], ended: [100, 140] };
+const spots: Spots<'cooling'> = { begun: [100, 160], ended: [100, 140] };
 
 /** A flask in its bath, or on the bench in air. */
-export function CoolingPicture({ drawing: { bath }, focus, text }: PictureProps<'cooling'>) {
+export function CoolingPicture({ drawing: { bath }, focus, spot, text }: PictureProps<'cooling'>) {
   return (
     <Frame
       label={
@@ -13,7 +13,7 @@ export function CoolingPicture({ drawing: { bath }, focus, text }: PictureProps<
           : `The flask stands in ${bath === 'ice' ? 'ice' : 'cold water'}`
       }
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       {bath !== 'air' && (
         <>

@@ -1,12 +1,12 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { begun: [110, 120], done: [110, 140] };
+const spots: Spots<'dish'> = { begun: [110, 120], done: [110, 140] };
 
 /** An open dish, covered loosely against dust. */
-export function DishPicture({ focus }: PictureProps<'dish'>) {
+export function DishPicture({ spot }: PictureProps<'dish'>) {
   return (
-    <Frame label="Open dish under a loose cover; the solvent leaves by itself" spots={spots} focus={focus}>
+    <Frame label="Open dish under a loose cover; the solvent leaves by itself" spots={spots} spot={spot}>
       <path d="M40 126q6 40 70 40t70-40z" className="liquid" />
       <path d="M32 112h156q-4 58-78 58t-78-58z" className="glass" />
       <path d="M90 160l6-10l6 10zM116 162l7-12l7 12z" className="solid" />

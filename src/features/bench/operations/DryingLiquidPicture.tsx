@@ -1,7 +1,7 @@
 import { ConicalFlask, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spot, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { begun: [100, 130], dry: [100, 168], filtered: [100, 84] };
+const spots: Spots<'dryingAgent'> = { begun: [100, 130], dry: [100, 168], filtered: [100, 84] };
 const grains: readonly Spot[] = [
   [72, 168],
   [86, 164],
@@ -13,9 +13,9 @@ const grains: readonly Spot[] = [
 ];
 
 /** Solution over loose grains: some still fall after swirling. */
-export function DryingLiquidPicture({ focus }: PictureProps<'dryingAgent'>) {
+export function DryingLiquidPicture({ spot }: PictureProps<'dryingAgent'>) {
   return (
-    <Frame label="Solution over loose grains of drying agent" spots={spots} focus={focus}>
+    <Frame label="Solution over loose grains of drying agent" spots={spots} spot={spot}>
       <ConicalFlask x={100} y={176} fill={0.6} />
       {grains.map(([x, y]) => (
         <rect key={`${x}/${y}`} x={x} y={y} width="5" height="5" className="solid" />

@@ -1,8 +1,8 @@
 import { format } from '@/core/quantity/format';
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { begun: [84, 150] };
+const spots: Spots<'weighings'> = { begun: [84, 150] };
 const words: Readonly<Record<PictureProps<'weighings'>['drawing']['verdict'], string>> = {
   none: 'not weighed yet',
   first: 'weighed once: dry on',
@@ -13,13 +13,13 @@ const words: Readonly<Record<PictureProps<'weighings'>['drawing']['verdict'], st
 };
 
 /** The dish and the series of weighings, the last five as bars from the smallest on. */
-export function DryingPicture({ drawing: { series, verdict }, focus }: PictureProps<'weighings'>) {
+export function DryingPicture({ drawing: { series, verdict }, spot }: PictureProps<'weighings'>) {
   const last = series.slice(-5);
   const values = last.map(({ mass }) => mass.q.value);
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const bar = (value: number) => (high === low ? 30 : 14 + ((value - low) / (high - low)) * 60);
   return (
-    <Frame label={`Series of weighings: ${words[verdict]}`} spots={series.length === 0 ? spots : {}} focus={focus}>
+    <Frame label={`Series of weighings: ${words[verdict]}`} spots={series.length === 0 ? spots : {}} spot={spot}>
       {series.length === 0 ? (
         <>
           <path d="M40 150q44 34 88 0" className="glass" />

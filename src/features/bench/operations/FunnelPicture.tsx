@@ -1,7 +1,7 @@
 import { Flow, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'funnel'> = {
   stopcock: [100, 148],
   cool: [100, 60],
   room: [100, 36],
@@ -15,15 +15,14 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Separatory funnel in its ring: two layers, the expected order written into them; a flask under it. */
-export function FunnelPicture({ drawing: { organic }, focus }: PictureProps<'funnel'>) {
-  const [event = focus] = focus.split('-');
-  const empty = event === 'stopcock' || event === 'cool';
+export function FunnelPicture({ drawing: { organic }, spot }: PictureProps<'funnel'>) {
+  const empty = spot === 'stopcock' || spot === 'cool';
   const [upper, lower] = organic === 'upper' ? ['organic', 'water'] : ['water', 'organic'];
   return (
     <Frame
       label={`Separatory funnel over a flask; expected on top: ${upper}, below: ${lower}`}
       spots={spots}
-      focus={event}
+      spot={spot}
     >
       {!empty && (
         <>
@@ -40,8 +39,8 @@ export function FunnelPicture({ drawing: { organic }, focus }: PictureProps<'fun
       <path d="M92 14v14q-26 10-26 32q0 6 2 10l26 66v30M108 14v14q26 10 26 32q0 6-2 10l-26 66v30" className="glass" />
       <path d="M88 148h24M112 143v10" className="stem" />
       <path d="M30 92h38M30 40v150" className="glass" />
-      {event === 'separated' ? <Flow d="M100 156v26" /> : <path d="M90 8h20l-3 8H93z" className="glass" />}
-      {event === 'shaken' && <Flow d="M120 8q26-8 44 10" />}
+      {spot === 'separated' ? <Flow d="M100 156v26" /> : <path d="M90 8h20l-3 8H93z" className="glass" />}
+      {spot === 'shaken' && <Flow d="M120 8q26-8 44 10" />}
       <path d="M74 198q-6-20 26-24q32 4 26 24z" className="glass" />
     </Frame>
   );

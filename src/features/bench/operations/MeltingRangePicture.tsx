@@ -1,13 +1,13 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { sample: [96, 132], own: [96, 60] };
+const spots: Spots<'melting'> = { sample: [96, 132], own: [96, 60] };
 
 /** A capillary in the block; what to look for in its sample, and the display that is read. */
-export function MeltingRangePicture({ focus, text }: PictureProps<'melting'>) {
+export function MeltingRangePicture({ focus, spot, text }: PictureProps<'melting'>) {
   const [, slot = ''] = focus.split('-');
   return (
-    <Frame label="A capillary in the heated block, its sample in the window" spots={spots} focus={focus}>
+    <Frame label="A capillary in the heated block, its sample in the window" spots={spots} spot={spot}>
       <path d="M50 76h92v92H50z" className="glass" />
       <circle cx="96" cy="126" r="30" className="glass" />
       <path d="M91 34v104q5 6 10 0V34" className="glass" />

@@ -1,7 +1,7 @@
 import { ConicalFlask, Flow, Frame, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'mixedSolvents'> = {
   dissolved: [100, 150],
   cloudy: [100, 150],
   seeded: [100, 168],
@@ -9,12 +9,12 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A warm solution; the other solvent goes in drop by drop until a faint cloud stays. */
-export function MixedSolventsPicture({ focus, text }: PictureProps<'mixedSolvents'>) {
+export function MixedSolventsPicture({ focus, spot, text }: PictureProps<'mixedSolvents'>) {
   return (
     <Frame
       label="Solution in a conical flask; the second solvent drop by drop to a faint cloud"
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <ConicalFlask x={100} y={180} fill={0.45} />
       {focus === 'cloudy' && <path d="M76 160q10-10 20 0t20 0t16-4" className="vapour" />}

@@ -1,13 +1,13 @@
 import { Beaker, Flow, Frame, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { open: [96, 106], paper: [196, 132], reached: [196, 132] };
+const spots: Spots<'pH'> = { open: [96, 106], paper: [196, 132], reached: [196, 132] };
 
 /** An open, large beaker, stirred; portions from above, a strip of pH paper beside it. */
-export function NeutralizationPicture({ drawing: { low, high }, focus, text }: PictureProps<'pH'>) {
+export function NeutralizationPicture({ drawing: { low, high }, focus, spot, text }: PictureProps<'pH'>) {
   const shades = [0.2, 0.4, 0.6, 0.8, 1];
   return (
-    <Frame label={`Open stirred beaker; add in portions to pH ${low}–${high}`} spots={spots} focus={focus}>
+    <Frame label={`Open stirred beaker; add in portions to pH ${low}–${high}`} spots={spots} spot={spot}>
       <Beaker x={96} y={186} fill={0.5} width={116} />
       <path d="M84 180q12 5 24 0" className="stem" />
       <Flow d="M96 40v80" />

@@ -1,12 +1,12 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { positive: [118, 150], line: [60, 70] };
+const spots: Spots<'paper'> = { positive: [118, 150], line: [60, 70] };
 
 /** A drop on a glass rod, touched to a strip of paper. */
-export function PaperTestPicture({ drawing: { positive, negative }, focus }: PictureProps<'paper'>) {
+export function PaperTestPicture({ drawing: { positive, negative }, spot }: PictureProps<'paper'>) {
   return (
-    <Frame label="A drop from a glass rod on a strip of test paper" spots={spots} focus={focus}>
+    <Frame label="A drop from a glass rod on a strip of test paper" spots={spots} spot={spot}>
       <path d="M40 138h160v24H40z" className="solid" />
       <circle cx="118" cy="150" r="9" className="liquid" />
       <path d="M122 138L170 30M116 136L164 28" className="glass" />

@@ -1,5 +1,5 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spot, Spots } from './parts';
 
 const left = 60;
 const width = 100;
@@ -8,7 +8,7 @@ const bottom = 176;
 const front = 46;
 const start = 156;
 
-const fixed: Readonly<Record<string, Spot>> = {
+const fixed: Pick<Spots<'plate'>, 'line' | 'spots' | 'front' | 'single'> = {
   line: [left + 6, start],
   spots: [left + width / 2, start],
   front: [left + width - 8, front],
@@ -16,17 +16,16 @@ const fixed: Readonly<Record<string, Spot>> = {
 };
 
 /** A plate with its start, its front and a spot in each lane; the distance that is read is drawn beside it. */
-export function PlatePicture({ drawing: { lanes }, focus, text }: PictureProps<'plate'>) {
+export function PlatePicture({ drawing: { lanes }, focus, spot, text }: PictureProps<'plate'>) {
   const at = (i: number) => left + ((i + 1) * width) / (lanes + 1);
-  const spots = Object.fromEntries(
-    Array.from({ length: lanes }, (_, i): [string, Spot] => [`spot-${String.fromCharCode(65 + i)}`, [at(i), 96]]),
-  );
+  const lane = (i: number) => [`spot-${String.fromCharCode(65 + i)}`, [at(i), 96] as Spot] as const;
+  const spots: Spots<'plate'> = { ...fixed, ...Object.fromEntries(Array.from({ length: lanes }, (_, i) => lane(i))) };
   const read = focus === 'front' ? front : focus.startsWith('spot-') ? 96 : undefined;
   return (
     <Frame
       label={`A plate with ${lanes === 1 ? 'one lane' : `${lanes} lanes`}: start in pencil, front above, a spot in each lane`}
-      spots={{ ...fixed, ...spots }}
-      focus={focus}
+      spots={spots}
+      spot={spot}
     >
       <path d={`M${left} ${top}h${width}v${bottom - top}h${-width}z`} className="glass" />
       <path d={`M${left + 4} ${start}h${width - 8}`} className="stem" />

@@ -1,7 +1,7 @@
 import { Beaker, Flow, Frame, Ice, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'quench'> = {
   stirred: [116, 172],
   poured: [88, 80],
   ended: [116, 150],
@@ -9,9 +9,9 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** The mixture goes into stirred ice-water, not the other way round. */
-export function QuenchPicture({ focus, text }: PictureProps<'quench'>) {
+export function QuenchPicture({ focus, spot, text }: PictureProps<'quench'>) {
   return (
-    <Frame label="The mixture is poured into stirred ice-water" spots={spots} focus={focus}>
+    <Frame label="The mixture is poured into stirred ice-water" spots={spots} spot={spot}>
       <Beaker x={116} y={186} fill={0.55} width={104} />
       <Ice
         at={[

@@ -1,8 +1,8 @@
 import { format } from '@/core/quantity/format';
 import { ConicalFlask, Frame, Plate } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'dissolving'> = {
   heater: [90, 184],
   aids: [90, 170],
   offHeat: [90, 176],
@@ -12,7 +12,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** The flask on its plate with the solvent so far against what is expected. */
-export function RecrystallizationPicture({ drawing: { total, expected }, focus }: PictureProps<'dissolving'>) {
+export function RecrystallizationPicture({ drawing: { total, expected }, focus, spot }: PictureProps<'dissolving'>) {
   const share = total && expected ? total.q.value / expected.q.value : 0;
   const text = (worked: NonNullable<typeof total>) => format(worked.q, worked.unit, { figures: 2 });
   const height = 120;
@@ -21,7 +21,7 @@ export function RecrystallizationPicture({ drawing: { total, expected }, focus }
     <Frame
       label="Conical flask on the plate; beside it the solvent so far against what is expected"
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <ConicalFlask x={90} y={174} fill={Math.min(0.8, 0.15 + 0.4 * share)} />
       {focus === 'offHeat' ? <path d="M30 176h120" className="stem" /> : <Plate x={90} y={176} />}

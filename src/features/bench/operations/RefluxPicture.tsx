@@ -1,7 +1,7 @@
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'reflux'> = {
   clamped: [84, 100],
   aids: [100, 163],
   condenser: [114, 74],
@@ -13,13 +13,13 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Flask, upright condenser with water from below to above, open at the top; the vapour ring in the lower third. */
-export function RefluxPicture({ drawing: { air }, focus, text }: PictureProps<'reflux'>) {
+export function RefluxPicture({ drawing: { air }, focus, spot, text }: PictureProps<'reflux'>) {
   const ring = focus === 'firstReflux' || focus === 'temperature' || focus === 'heatOff';
   return (
     <Frame
       label={`Flask under an upright condenser: ${air ? 'cooled by air' : 'water in at the bottom, out at the top'}; open above`}
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <RoundFlask x={100} y={140} side />
       <path d={`M93 84V12M107 84V12${air ? '' : 'M86 78V24h28v54z'}`} className="glass" />

@@ -1,12 +1,12 @@
 import { Beaker, Flow, Frame, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { paper: [48, 52], begun: [120, 150], ended: [120, 150] };
+const spots: Spots<'resuspending'> = { paper: [48, 52], begun: [120, 150], ended: [120, 150] };
 
 /** A cake slides off its paper into a liquid and is stirred up with a rod. */
-export function ResuspendingPicture({ focus, text }: PictureProps<'resuspending'>) {
+export function ResuspendingPicture({ focus, spot, text }: PictureProps<'resuspending'>) {
   return (
-    <Frame label="The solid comes off its paper into a liquid and is stirred up" spots={spots} focus={focus}>
+    <Frame label="The solid comes off its paper into a liquid and is stirred up" spots={spots} spot={spot}>
       <Beaker x={120} y={186} fill={0.6} width={96} />
       <path d="M20 56q28-30 58-14l-4 14q-26-10-48 8z" className="glass" />
       <path d="M28 50q22-18 44-8l-2 7q-20-6-38 6z" className="solid" />

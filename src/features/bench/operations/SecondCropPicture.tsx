@@ -1,12 +1,12 @@
 import { Flow, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = { apart: [178, 130] };
+const spots: Spots<'secondCrop'> = { apart: [178, 130] };
 
 /** Two vials: the second crop has its own. */
-export function SecondCropPicture({ focus }: PictureProps<'secondCrop'>) {
+export function SecondCropPicture({ spot }: PictureProps<'secondCrop'>) {
   return (
-    <Frame label="The second crop goes into a vial of its own" spots={spots} focus={focus}>
+    <Frame label="The second crop goes into a vial of its own" spots={spots} spot={spot}>
       {[
         { x: 60, note: '1st' },
         { x: 178, note: '2nd' },

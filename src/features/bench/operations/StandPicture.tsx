@@ -1,7 +1,7 @@
 import { ConicalFlask, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'standing'> = {
   label: [100, 150],
   begun: [100, 182],
   seen: [100, 160],
@@ -9,13 +9,13 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A flask with its label at rest: on the bench, or behind the door of a refrigerator. */
-export function StandPicture({ drawing: { where, stoppered }, focus }: PictureProps<'standing'>) {
+export function StandPicture({ drawing: { where, stoppered }, spot }: PictureProps<'standing'>) {
   const cold = where === 'refrigerator';
   return (
     <Frame
       label={`A ${stoppered ? 'stoppered' : 'loosely covered'} flask at rest ${cold ? 'in the refrigerator' : 'on the bench'}, not stirred`}
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       {cold && (
         <>

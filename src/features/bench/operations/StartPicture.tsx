@@ -1,7 +1,7 @@
 import { Frame, RoundFlask } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'start'> = {
   begun: [100, 150],
   started: [100, 130],
   bulk: [100, 40],
@@ -13,7 +13,7 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A flask under a drying tube: waiting for the start, or set up dry. */
-export function StartPicture({ drawing: { waits }, focus }: PictureProps<'start'>) {
+export function StartPicture({ drawing: { waits }, spot }: PictureProps<'start'>) {
   return (
     <Frame
       label={
@@ -22,7 +22,7 @@ export function StartPicture({ drawing: { waits }, focus }: PictureProps<'start'
           : 'Dry flask under a drying tube, vented, no flame near'
       }
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <RoundFlask x={100} y={140} fill={waits ? 0.35 : 0.15} />
       <path d="M93 84V46h60v10h-46v28" className="glass" />

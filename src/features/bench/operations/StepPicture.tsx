@@ -2,19 +2,19 @@ import { MeasurePicture } from './MeasurePicture';
 import { pictures } from './pictures';
 import type { ComponentType } from 'react';
 import type { PictureProps } from './parts';
-import type { SlotAsk } from '@/core/operations/ask';
+import type { PlainAsk, SlotAsk } from '@/core/operations/ask';
 import type { StepState } from '@/core/bench/benchState';
 
 /** The apparatus of a step with the place that matters now: a balance or a cylinder when one is read, else the step's own. */
 export function StepPicture({
   step,
-  focus,
+  ask,
   slot,
   text = '',
 }: {
   readonly step: StepState;
-  /** Id of what is asked now. */
-  readonly focus: string;
+  /** What is asked now. */
+  readonly ask: Pick<PlainAsk, 'id' | 'spot'> | undefined;
   readonly slot?: SlotAsk;
   readonly text?: string;
 }) {
@@ -23,5 +23,5 @@ export function StepPicture({
   if (!drawing) return null;
   // Each drawing stands beside the card of its own kind.
   const Picture = pictures[drawing.kind] as ComponentType<PictureProps>;
-  return <Picture drawing={drawing} step={step} focus={focus} text={text} />;
+  return <Picture drawing={drawing} step={step} focus={ask?.id ?? ''} spot={ask?.spot} text={text} />;
 }

@@ -1,7 +1,7 @@
 import { Flow, Frame, Plate, RoundFlask, Thermometer } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'still'> = {
   half: [64, 140],
   aids: [64, 163],
   bulb: [64, 46],
@@ -16,13 +16,13 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Pot, head with the bulb level with the side arm, sloping condenser with water from below, receiver open to the air. */
-export function StillPicture({ drawing: { packed, air }, step, focus, text }: PictureProps<'still'>) {
+export function StillPicture({ drawing: { packed, air }, step, focus, spot, text }: PictureProps<'still'>) {
   const reads = step.asks.find(({ id }) => id === focus)?.kind === 'measure';
   return (
     <Frame
       label={`Distillation: ${packed ? 'column, ' : ''}bulb level with the side arm, ${air ? 'air condenser without water' : 'water in at the lower end of the condenser'}, open at the receiver`}
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <RoundFlask x={64} y={140} fill={0.5} />
       <path d="M57 84V30M71 84V54M71 40V30M71 40L182 100M71 54L176 112" className="glass" />

@@ -1,7 +1,7 @@
 import { Flow, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'stripping'> = {
   tared: [86, 132],
   peroxides: [86, 132],
   cooled: [196, 160],
@@ -10,12 +10,12 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A tared flask turning in a warm bath, vapour drawn over to a cooled receiver. */
-export function StrippingPicture({ focus }: PictureProps<'stripping'>) {
+export function StrippingPicture({ spot }: PictureProps<'stripping'>) {
   return (
     <Frame
       label="Tared flask turning in a warm bath; the solvent goes over to a cooled receiver"
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <path d="M28 138v44q0 6 6 6h98q6 0 6-6v-44" className="glass" />
       <path d="M30 150h106v32q0 4-4 4H34q-4 0-4-4z" className="water" />

@@ -1,14 +1,14 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'trace'> = {
   vial: [206, 150],
   'present-A': [110, 92],
   'present-B': [64, 92],
 };
 
 /** A recorded trace over its axis: peaks of a chromatogram, bands of a spectrum. */
-export function TracePicture({ drawing, focus }: PictureProps<'trace'>) {
+export function TracePicture({ drawing, spot }: PictureProps<'trace'>) {
   const bands = drawing.shows === 'bands';
   return (
     <Frame
@@ -18,7 +18,7 @@ export function TracePicture({ drawing, focus }: PictureProps<'trace'>) {
           : 'A chromatogram: a peak for each substance, the vial beside it'
       }
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <path d="M24 20v130h160" className="stem" />
       {bands ? (

@@ -1,7 +1,7 @@
 import { Flow, Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'suction'> = {
   paper: [100, 62],
   weighed: [100, 62],
   suction: [166, 112],
@@ -12,11 +12,11 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** Funnel with a flat plate on a filter flask, the hose to the pump at its side. */
-export function VacuumFiltrationPicture({ step, focus }: PictureProps<'suction'>) {
+export function VacuumFiltrationPicture({ step, focus, spot }: PictureProps<'suction'>) {
   const cake = focus !== 'paper' && focus !== 'suction';
   const washed = focus === 'washed';
   return (
-    <Frame label="Suction funnel on a filter flask; the hose leads to the pump" spots={spots} focus={focus}>
+    <Frame label="Suction funnel on a filter flask; the hose leads to the pump" spots={spots} spot={spot}>
       <path d="M66 28v40q0 4 4 4h24l4 26h4l4-26h24q4 0 4-4V28" className="glass" />
       <path d="M68 66h64" className="stem" />
       {cake && <path d="M70 64q14-14 30-10t30 10z" className="solid" />}

@@ -1,7 +1,7 @@
 import { Frame } from './parts';
-import type { PictureProps, Spot } from './parts';
+import type { PictureProps, Spots } from './parts';
 
-const spots: Readonly<Record<string, Spot>> = {
+const spots: Spots<'vial'> = {
   label: [106, 126],
   stored: [106, 126],
   headspace: [106, 78],
@@ -11,12 +11,12 @@ const spots: Readonly<Record<string, Spot>> = {
 };
 
 /** A capped vial with room above the liquid. */
-export function VialPicture({ drawing: { shaken }, focus }: PictureProps<'vial'>) {
+export function VialPicture({ drawing: { shaken }, spot }: PictureProps<'vial'>) {
   return (
     <Frame
       label={shaken ? 'Closed vial, shaken and vented, with room above the liquid' : 'Closed vial with its label'}
       spots={spots}
-      focus={focus}
+      spot={spot}
     >
       <path d="M82 30h48v18H82z" className="solid" />
       <path d="M86 50h40v12q14 4 14 18v86q0 10-10 10H82q-10 0-10-10V80q0-14 14-18z" className="glass" />

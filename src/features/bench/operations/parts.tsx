@@ -1,40 +1,45 @@
 import type { ReactNode } from 'react';
-import type { Drawing } from '@/core/operations/drawing';
+import type { Drawing, SpotOf } from '@/core/operations/drawing';
 import type { StepState } from '@/core/bench/benchState';
 
 /** What a step's picture gets: what it draws, the step, what is asked now, and what is being typed. */
 export interface PictureProps<K extends Drawing['kind'] = Drawing['kind']> {
   readonly drawing: Extract<Drawing, { readonly kind: K }>;
   readonly step: StepState;
+  /** Id of what is asked. */
   readonly focus: string;
+  /** The place that it names. */
+  readonly spot: string | undefined;
   readonly text: string;
 }
 
 /** A point of a picture, in its own units. */
 export type Spot = readonly [x: number, y: number];
 
+/** Where each place of a drawing is in its picture. */
+export type Spots<K extends Drawing['kind']> = Readonly<Record<SpotOf<K>, Spot>>;
+
 /**
  * Frame of a picture, 240 × 200, with a ring at the place that matters now.
  *
- * @param spots where each thing that can be asked is, by its id
+ * @param spots where each place is that can be asked about
  */
 export function Frame({
   label,
   spots,
-  focus,
+  spot,
   children,
 }: {
   readonly label: string;
   readonly spots: Readonly<Record<string, Spot>>;
-  readonly focus: string;
+  readonly spot: string | undefined;
   readonly children: ReactNode;
 }) {
-  // What is asked again and again has its number behind its name.
-  const spot = spots[focus] ?? spots[focus.replace(/-\d+$/, '')];
+  const at = spot === undefined ? undefined : spots[spot];
   return (
     <svg viewBox="0 0 240 200" className="measure-picture" role="img" aria-label={label}>
       {children}
-      {spot && <circle cx={spot[0]} cy={spot[1]} r="13" className="spot" />}
+      {at && <circle cx={at[0]} cy={at[1]} r="13" className="spot" />}
     </svg>
   );
 }

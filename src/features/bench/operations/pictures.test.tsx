@@ -19,7 +19,7 @@ test.each([
     for (const ask of step.asks) {
       const slot = ask.kind === 'measure' ? ask.ways[0]?.slots[0] : undefined;
       const { container, unmount } = render(
-        <StepPicture step={step} focus={ask.id} text="12 °C" {...(slot ? { slot } : {})} />,
+        <StepPicture step={step} ask={ask} text="12 °C" {...(slot ? { slot } : {})} />,
       );
       const [drawing] = container.querySelectorAll('svg');
       expect([step.step.id, ask.id, (drawing?.getAttribute('aria-label') ?? '').length > 10]).toEqual([
@@ -47,7 +47,7 @@ test.each([...shippedPreparations(), ['odd operations', oddOperations()] as cons
     for (const step of stateOfScript([], {}, doc).steps) {
       for (const ask of step.asks) {
         if (ask.kind === 'measure') continue;
-        const { container, unmount } = render(<StepPicture step={step} focus={ask.id} />);
+        const { container, unmount } = render(<StepPicture step={step} ask={ask} />);
         if (!container.querySelector('.spot')) bare.push(`${step.step.id}/${ask.id}`);
         unmount();
       }

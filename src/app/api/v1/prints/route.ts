@@ -6,12 +6,19 @@ import { sheetIds } from '@/core/sheet/sheets';
 
 const wanted = object({
   sheet: string().oneOf(sheetIds).required(),
-  preparation: string()
-    .matches(/^[0-9A-Z]{26}$/)
+  of: object({
+    kind: string()
+      .oneOf(['preparation'] as const)
+      .required(),
+    id: string()
+      .matches(/^[0-9A-Z]{26}$/)
+      .required(),
+  })
+    .noUnknown()
     .required(),
 }).noUnknown();
 
 export const POST = route('POST /api/v1/prints', async ({ request, identity }) => {
-  const { sheet, preparation } = await readJson(request, wanted);
-  return Response.json(await askForPrint(sheet, preparation, identity), { status: 201 });
+  const { sheet, of } = await readJson(request, wanted);
+  return Response.json(await askForPrint(sheet, of, identity), { status: 201 });
 });
