@@ -1,5 +1,5 @@
 import { schoolOf } from '../conventions/catalogue';
-import { eventAt, movedAt, readingsAt, tickedAt } from './onRecord';
+import { eventAt, movedAt, nextRound, readingsAt, tickedAt } from './onRecord';
 import { differenceWay, netWay, taredVesselWay, volumeWay } from './ways';
 import { takesPart } from '../plan/chargeTable';
 import type { Answer, CheckAsk, EventAsk, MeasureAsk, PourAsk } from './ask';
@@ -75,6 +75,25 @@ export function measure(
   const done = ask.ways.some(({ slots }) => slots.every(({ slot }) => readings[slot] !== undefined));
   const spot = ask.about?.round === undefined ? ask.id : ask.id.replace(/-\d+$/, '');
   return { spot, ...ask, kind: 'measure', about: { step: context.step.id, ...ask.about }, readings, done };
+}
+
+/** A temperature that is read as often as somebody likes, once at the least. */
+export function temperatures(
+  context: StepContext,
+  read: readonly unknown[],
+  ask: Pick<MeasureAsk, 'title' | 'ways'> & { readonly within?: { readonly low?: number; readonly high?: number } },
+): MeasureAsk {
+  const { within, ...rest } = ask;
+  return {
+    ...measure(context, {
+      id: 'temperature',
+      about: { round: nextRound(context, 'temperature') },
+      ...rest,
+      ...(within ? { window: { dim: 'temperature', unit: '°C', ...within, figures: 3 } } : {}),
+    }),
+    done: read.length > 0,
+    optional: 'Another temperature',
+  };
 }
 
 /** A line of the charge table at the bench. */

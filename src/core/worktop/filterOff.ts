@@ -1,5 +1,6 @@
 import { foreseenMass } from './foreseen';
 import { gramsOf, nothing, plus, times, without } from './matter/matter';
+import { heldByCake } from './heldBack';
 import { keptInSolution, solubilityOf } from './solubility';
 import { millilitres, volumeOf } from './volumes';
 import { liquidsOf } from './react';
@@ -105,21 +106,11 @@ export function washCake(work: Worktop, { wash, cake, filtrate, id, s }: WashCak
 /** A cake holds liquid: it is mass on the balance, and no yield. */
 function wet(work: Worktop, { cake, filtrate }: { cake: string; filtrate: string }): void {
   const solid = gramsOf(work.phase(cake, 'solid'));
-  const held = work.assume({
-    key: 'wet',
-    label: 'liquid held by a gram of cake',
-    dim: 'volumePerMass',
-    unit: 'mL/g',
-    low: 0.3,
-    typical: 0.7,
-    high: 1.5,
-    aside: true,
-    why: 'sucked dry; leaves on drying',
-  });
+  const held = heldByCake(work, { aside: true, why: 'sucked dry; leaves on drying' });
   const liquid = work.phase(filtrate, 'liquid');
   const volume = millilitres(work.world.kind, liquid);
   if (volume === 0) return;
-  const share = Math.min(0.5, (held.q.value * solid) / volume);
+  const share = Math.min(0.5, (held * solid) / volume);
   // The last liquid through the cake is the wash: no product in it is counted twice.
   const id = work.stage?.substance ?? '';
   work.put(cake, 'liquid', work.take(filtrate, 'liquid', times(without(liquid, { [id]: liquid[id] ?? 0 }), share)));

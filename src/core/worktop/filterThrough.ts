@@ -1,10 +1,10 @@
 import { foreseenShare } from './foreseen';
 import { gramsOf, times } from './matter/matter';
+import { heldByCake, rinsedBack } from './heldBack';
 import { millilitres } from './volumes';
 import { phaseKinds } from './matter/shelf';
 import { productIn } from './transfer';
 import { settleInsoluble } from './settleFormed';
-import type { AssumptionSpec } from './assumption';
 import type { Filter } from './filterOff';
 import type { Worktop } from './worktop';
 
@@ -38,54 +38,36 @@ export function filterThrough(work: Worktop, { from, cake, filtrate }: Filter, k
   work.follow(filtrate);
 }
 
-const fraction = (
-  one: Pick<AssumptionSpec<'fraction'>, 'key' | 'label' | 'low' | 'typical' | 'high' | 'why'>,
-): AssumptionSpec<'fraction'> => ({ dim: 'fraction', unit: '%', ...one });
-
 function ofPaper(work: Worktop): number {
-  return work.assume(
-    fraction({
-      key: 'paper',
-      label: 'solution kept by the paper',
-      low: 0.01,
-      typical: 0.03,
-      high: 0.06,
-      why: 'fluted paper soaks it up; a rinse brings it down',
-    }),
-  ).q.value;
+  return work.assume({
+    key: 'paper',
+    label: 'solution kept by the paper',
+    dim: 'fraction',
+    unit: '%',
+    low: 0.01,
+    typical: 0.03,
+    high: 0.06,
+    why: 'fluted paper soaks it up; a rinse brings it down',
+  }).q.value;
 }
 
 /** Share of the liquid that a cake holds when it is sucked dry. */
 function ofCake(work: Worktop, from: string): number {
-  const held = work.assume({
-    key: 'wet',
-    label: 'liquid held by a gram of cake',
-    dim: 'volumePerMass',
-    unit: 'mL/g',
-    low: 0.3,
-    typical: 0.7,
-    high: 1.5,
-    why: 'sucked dry; a wash pushes most of it through',
-  });
+  const held = heldByCake(work, { why: 'sucked dry; a wash pushes most of it through' });
   const { kind } = work.world;
   const volume = (['liquid', 'organic'] as const).reduce(
     (sum, one) => sum + millilitres(kind, work.phase(from, one)),
     0,
   );
-  return volume > 0 ? Math.min(0.9, (held.q.value * gramsOf(work.phase(from, 'solid'))) / volume) : 0;
+  return volume > 0 ? Math.min(0.9, (held * gramsOf(work.phase(from, 'solid'))) / volume) : 0;
 }
 
 function bringBack(work: Worktop, { cake, filtrate }: Pick<Filter, 'cake' | 'filtrate'>): void {
-  const back = work.assume(
-    fraction({
-      key: 'rinsed',
-      label: 'share of it that the wash brings along',
-      low: 0.6,
-      typical: 0.85,
-      high: 0.95,
-      why: 'pushed through the cake in small portions',
-    }),
-  ).q.value;
+  const back = rinsedBack(work, {
+    label: 'share of it that the wash brings along',
+    typical: 0.85,
+    why: 'pushed through the cake in small portions',
+  });
   for (const kind of phaseKinds)
     if (kind !== 'solid') work.put(filtrate, kind, work.take(cake, kind, times(work.phase(cake, kind), back)));
 }

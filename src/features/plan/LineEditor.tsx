@@ -1,9 +1,9 @@
 'use client';
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
-import Offcanvas from 'react-bootstrap/Offcanvas';
 import { FindingCard } from '@/components/FindingCard';
 import { Icon } from '@/components/Icon';
+import { SidePanel } from '@/components/SidePanel';
 import { Structure } from '@/components/Structure';
 import { removeLine } from '@/core/editing/edit';
 import { LineFields } from './LineFields';
@@ -26,49 +26,36 @@ export const LineEditor = memo(function LineEditor({
   );
   const substance = found?.facts.substance.substance;
   return (
-    <Offcanvas
-      show={found !== undefined}
-      onHide={onClose}
-      placement="end"
-      aria-labelledby="line-editor"
-      className="line-editor"
-    >
-      <Offcanvas.Header closeButton>
-        <Offcanvas.Title id="line-editor" as="h2">
-          {substance?.name}
-        </Offcanvas.Title>
-      </Offcanvas.Header>
-      <Offcanvas.Body>
-        {found && substance && (
-          <>
-            {substance.smiles && <Structure smiles={substance.smiles} name={substance.name} />}
-            {substance.caution && <p className="caution-line">{substance.caution}</p>}
-            {remarks.map((finding) => (
-              <FindingCard key={finding.key} finding={finding} />
-            ))}
-            <TakeReference key={`${found.facts.line.id}/reference`} line={found} />
-            <LineFields key={`${found.facts.line.id}/line`} line={found} />
-            <SubstanceFields key={`${found.facts.line.id}/substance`} line={found} />
-            {canEdit && (
-              <Button
-                variant="line"
-                size="sm"
-                className="remove-line"
-                onClick={() => {
-                  onClose();
-                  takeAway({
-                    name: substance.name,
-                    field: `remove/${found.facts.line.id}`,
-                    change: (doc) => removeLine(doc, found.facts.line.id),
-                  });
-                }}
-              >
-                <Icon name="trash" /> Remove this line
-              </Button>
-            )}
-          </>
-        )}
-      </Offcanvas.Body>
-    </Offcanvas>
+    <SidePanel id="line-editor" title={substance?.name} onClose={onClose}>
+      {found && substance && (
+        <>
+          {substance.smiles && <Structure smiles={substance.smiles} name={substance.name} />}
+          {substance.caution && <p className="caution-line">{substance.caution}</p>}
+          {remarks.map((finding) => (
+            <FindingCard key={finding.key} finding={finding} />
+          ))}
+          <TakeReference key={`${found.facts.line.id}/reference`} line={found} />
+          <LineFields key={`${found.facts.line.id}/line`} line={found} />
+          <SubstanceFields key={`${found.facts.line.id}/substance`} line={found} />
+          {canEdit && (
+            <Button
+              variant="line"
+              size="sm"
+              className="remove-line"
+              onClick={() => {
+                onClose();
+                takeAway({
+                  name: substance.name,
+                  field: `remove/${found.facts.line.id}`,
+                  change: (doc) => removeLine(doc, found.facts.line.id),
+                });
+              }}
+            >
+              <Icon name="trash" /> Remove this line
+            </Button>
+          )}
+        </>
+      )}
+    </SidePanel>
   );
 });

@@ -5,8 +5,10 @@ import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
 import { usePlanView } from '@/components/plan/planView';
 import { setParam } from '@/core/editing/steps';
+import { labelWithUnit, readNumber } from './procedure/readNumber';
 import { paramFault } from './procedure/paramFault';
 import type { FieldReading } from '@/components/fields/useTypedField';
+import type { NumberField } from '@/core/operations/declare/fields';
 import type { Step } from '@/core/document/steps';
 
 type NumberOrList = number | readonly number[];
@@ -22,13 +24,13 @@ export function StepNumbers({ step }: { readonly step: Step }) {
   });
   return (
     <span className="step-numbers">
-      {numbers.map(({ key, field: { label, unit }, value }) => (
+      {numbers.map(({ key, field, value }) => (
         <TypedInput
           key={key}
-          label={`${label}${unit ? `, ${unit}` : ''}`}
+          label={labelWithUnit(field)}
           shown={shownOf(value)}
           inputMode="decimal"
-          read={readParam(step, key, value)}
+          read={readParam(step, key, field, value)}
           commit={(next) => edit(`step/${step.id}/${key}`, (doc) => setParam(doc, step.id, key, next))}
         />
       ))}
@@ -57,18 +59,25 @@ const isNumeric = (value: unknown): value is NumberOrList =>
   typeof value === 'number' || (Array.isArray(value) && value.every((one) => typeof one === 'number'));
 const shownOf = (value: NumberOrList) => (typeof value === 'number' ? String(value) : value.join(', '));
 
-/** A number, or several with commas, that the operation accepts. */
-function readParam(step: Step, key: string, now: NumberOrList): (text: string) => FieldReading<NumberOrList> {
+/** One number, or several with commas, each as the field reads it. */
+function readParam(
+  step: Step,
+  key: string,
+  field: NumberField,
+  now: NumberOrList,
+): (text: string) => FieldReading<unknown> {
+  const fault = (value: unknown) => paramFault(step, { ...step.params, [key]: value });
+  if (typeof now === 'number') return readNumber(field, false, fault);
   return (text) => {
     const parts = text.split(/[,;\s]+/).filter((part) => part !== '');
-    const values = parts.map(typedNumber);
-    const value = typeof now === 'number' ? values[0] : values;
-    if (parts.length === 0 || values.some((one) => one === undefined) || (typeof now === 'number' && parts.length > 1))
-      return { ok: false, says: typeof now === 'number' ? 'A number.' : 'Numbers with commas.' };
-    const refused = paramFault(step, { ...step.params, [key]: value });
-    return value === undefined || refused
-      ? { ok: false, says: refused ?? 'A number.' }
-      : { ok: true, value: value as NumberOrList };
+    const values: unknown[] = [];
+    for (const part of parts) {
+      const read = readNumber(field, false, () => undefined)(part);
+      if (!read.ok) return read;
+      values.push(read.value);
+    }
+    const says = values.length === 0 ? 'Numbers with commas.' : fault(values);
+    return says === undefined ? { ok: true, value: values } : { ok: false, says };
   };
 }
 

@@ -1,85 +1,23 @@
 import { DataTypes } from 'sequelize';
-import type { ModelAttributes, QueryInterface } from 'sequelize';
-
-/**
- * One step of the schema: exactly one DDL statement each way, since MariaDB commits DDL by itself. A step may run again: a process
- * that died between running it and noting it must not stop the next one.
- */
-export interface Migration {
-  readonly name: string;
-  readonly up: (schema: QueryInterface) => Promise<unknown>;
-  readonly down: (schema: QueryInterface) => Promise<unknown>;
-}
-
-const asciiCode = 'CHAR(26) CHARACTER SET ascii COLLATE ascii_bin';
-const code = (length: number) => ({ type: `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`, allowNull: false });
-const id = { ...code(26), primaryKey: true };
-const reference = (table: string, allowNull = false) => ({
-  ...code(26),
-  allowNull,
-  references: { model: table, key: 'id' },
-  onDelete: 'CASCADE',
-});
-const time = (allowNull = false) => ({ type: DataTypes.DATE(3), allowNull });
-const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
-
-function table(
-  name: string,
-  columns: ModelAttributes,
-  uniqueKeys: Record<string, { fields: string[] }> = {},
-): Migration {
-  return {
-    name: `create-${name}`,
-    up: (schema) => schema.createTable(name, columns, { charset: 'utf8mb4', uniqueKeys }),
-    down: (schema) => schema.dropTable(name),
-  };
-}
-
-const asciiHash = 'CHAR(64) CHARACTER SET ascii COLLATE ascii_bin';
-const keyName = 'VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin';
-const kind = 'VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
-const entryCode = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin';
-
-/** A column of its own for what stands in a document too. */
-const column = (name: string, key: string, type: string): Migration => ({
-  name: `${key}-of-${name}`,
-  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN IF NOT EXISTS ${key} ${type}`),
-  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN IF EXISTS ${key}`),
-});
-const filled = (name: string, key: string, sql: string): Migration => ({
-  name: `${key}-of-stored-${name}`,
-  up: (schema) => schema.sequelize.query(sql),
-  down: () => Promise.resolve(),
-});
-
-/** A column that joins a row to a course; nothing when it belongs to none. */
-const withCourse = (name: string): Migration => ({
-  name: `course-of-${name}`,
-  up: (schema) => schema.sequelize.query(`ALTER TABLE ${name} ADD COLUMN IF NOT EXISTS course_id ${asciiCode} NULL`),
-  down: (schema) => schema.sequelize.query(`ALTER TABLE ${name} DROP COLUMN IF EXISTS course_id`),
-});
-
-// What both tables of prints hold: of the first, everything but what it is of.
-const printing: ModelAttributes = {
+import {
+  asciiCode,
+  code,
   id,
-  sheet: code(20),
-  // For the server's own browser; empty once it is done.
-  ticket: code(40),
-  ticket_hash: code(64),
-  state: code(12),
-  pages: { type: DataTypes.INTEGER, allowNull: true },
-  says: { ...text(300), defaultValue: '' },
-  pdf: { type: DataTypes.BLOB('medium'), allowNull: true },
-  requested_by: code(26),
-  created_at: time(),
-  taken_at: time(true),
-  ended_at: time(true),
-};
-const printJobs: ModelAttributes = {
-  ...printing,
-  preparation_id: reference('preparations'),
-  version: { type: DataTypes.INTEGER, allowNull: false },
-};
+  reference,
+  time,
+  text,
+  table,
+  asciiHash,
+  keyName,
+  kind,
+  entryCode,
+  column,
+  filled,
+  withCourse,
+  printing,
+  printJobs,
+} from './shapes';
+import type { Migration } from './shapes';
 
 /** The schema's history, oldest first. Append only. */
 export const migrations: readonly Migration[] = [

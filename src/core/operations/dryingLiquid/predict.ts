@@ -3,6 +3,7 @@ import { agentNeed } from '../../models/drying/agentNeed';
 import { capacityOf, floorOf } from './capacities';
 import { format } from '../../quantity/format';
 import { gramsOf, times } from '../../worktop/matter/matter';
+import { rinsedBack } from '../../worktop/heldBack';
 import { liquidsOf } from '../../worktop/react';
 import { millilitres } from '../../worktop/volumes';
 import { productIn, worksIn } from '../../worktop/transfer';
@@ -101,17 +102,8 @@ function holdBack(
   const share = volume > 0 ? Math.min(0.9, (wet.q.value * grams) / volume) : 0;
   let kept = share;
   if (rinse !== undefined) {
-    const back = work.assume({
-      key: 'rinsed',
-      label: 'share of it that the rinse brings back',
-      dim: 'fraction',
-      unit: '%',
-      low: 0.6,
-      typical: 0.8,
-      high: 0.95,
-      why: 'two or three small rinses',
-    });
-    kept = share * (1 - back.q.value);
+    const about = { label: 'share of it that the rinse brings back', typical: 0.8, why: 'two or three small rinses' };
+    kept = share * (1 - rinsedBack(work, about));
   }
   const before = productIn(work, place);
   work.put(held, 'organic', work.take(place, 'organic', times(organic, kept)));

@@ -1,6 +1,6 @@
 import { worksIn } from '../../worktop/transfer';
-import { event, measure } from '../asks';
-import { eventsAt, nextRound, roundsAt } from '../onRecord';
+import { event, temperatures } from '../asks';
+import { eventsAt, roundsAt } from '../onRecord';
 import { react } from '../../worktop/react';
 import { temperatureWay } from '../ways';
 import { timer } from '../timer';
@@ -56,21 +56,15 @@ export const grinding = defineOperation({
     if (melt_C !== undefined) work.temperature(place, melt_C);
     react(work, place);
   },
-  asks: ({ temperatures }, context) => [
+  asks: ({ temperatures: read }, context) => [
     event(context, 'begun', 'Begin.', 'Begun'),
     ...(context.params.melt_C === undefined
       ? []
       : [
-          {
-            ...measure(context, {
-              id: 'temperature',
-              title: 'Temperature of the melt',
-              about: { round: nextRound(context, 'temperature') },
-              ways: [temperatureWay('Read the temperature in the melt.')],
-            }),
-            done: temperatures.length > 0,
-            optional: 'Another temperature',
-          },
+          temperatures(context, read, {
+            title: 'Temperature of the melt',
+            ways: [temperatureWay('Read the temperature in the melt.')],
+          }),
         ]),
     event(context, 'changed', 'Watch: an oil forms, the mass turns solid, or the foam stops.', 'I saw it change'),
     event(context, 'ended', 'When the time is over, go on.', 'Time is over'),

@@ -1,14 +1,12 @@
-import { giveUpInto } from '../../worktop/giveUp';
-import { worksIn } from '../../worktop/transfer';
 import { finding } from '../../finding/finding';
 import { durationOf } from '../duration';
-import { event, measure } from '../asks';
-import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
+import { event, temperatures } from '../asks';
+import { eventsAt, roundsAt, secondsBetween } from '../onRecord';
 import { minutesFact, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { timer } from '../timer';
 import { placedTemperature } from '../ways';
-import { react } from '../../worktop/react';
+import { reactAt } from '../../worktop/reactAt';
 import { behind } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
@@ -66,25 +64,14 @@ export const hold = defineOperation({
     params.high_C > warm_C ? { ...heated(params), stirs: true, hot: true, warms: true } : { stirs: true },
   equipment: heatingWords,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work, { low_C, high_C, material }) => {
-    const place = worksIn(work);
-    work.temperature(place, (low_C + high_C) / 2);
-    if (material !== undefined) giveUpInto(work, place, material);
-    react(work, place);
-  },
-  asks: ({ temperatures }, context) => [
+  predict: reactAt,
+  asks: ({ temperatures: read }, context) => [
     event(context, 'begun', 'Start stirring.', 'Stirring'),
-    {
-      ...measure(context, {
-        id: 'temperature',
-        title: 'Temperature',
-        about: { round: nextRound(context, 'temperature') },
-        ways: [placedTemperature(context, 'Read the temperature in the flask.')],
-        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 3 },
-      }),
-      done: temperatures.length > 0,
-      optional: 'Another temperature',
-    },
+    temperatures(context, read, {
+      title: 'Temperature',
+      ways: [placedTemperature(context, 'Read the temperature in the flask.')],
+      within: { low: context.params.low_C, high: context.params.high_C },
+    }),
     event(context, 'ended', 'When the time is over, go on.', 'Time is over'),
   ],
   outcome: ({ begun, ended }) => {

@@ -1,8 +1,8 @@
 import { massShare } from '../../worktop/foreseen';
 import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
-import { checks, event, measure } from '../asks';
-import { eventsAt, nextRound, roundsAt } from '../onRecord';
+import { checks, event, temperatures } from '../asks';
+import { eventsAt, roundsAt } from '../onRecord';
 import { outsideWindow } from '../outsideWindow';
 import { headWindow } from '../headWindow';
 import { react } from '../../worktop/react';
@@ -113,17 +113,11 @@ export const reactiveDistillation = defineOperation({
       aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
     }),
     event(context, 'heatOn', 'Turn the heat on, gently.', 'Heat is on'),
-    {
-      ...measure(context, {
-        id: 'temperature',
-        title: 'Head temperature',
-        about: { round: nextRound(context, 'temperature') },
-        ways: [temperatureWay('Read the head.')],
-        window: { dim: 'temperature', unit: '°C', high: context.params.ceiling_C, figures: 3 },
-      }),
-      done: heads.length > 0,
-      optional: 'Another temperature',
-    },
+    temperatures(context, heads, {
+      title: 'Head temperature',
+      ways: [temperatureWay('Read the head.')],
+      within: { high: context.params.ceiling_C },
+    }),
     event(context, 'ended', 'When nothing more comes below the ceiling: heat off.', 'Heat is off'),
   ],
   check: ({ heatOn, heads }, context) => [

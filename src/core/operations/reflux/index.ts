@@ -1,17 +1,15 @@
-import { giveUpInto } from '../../worktop/giveUp';
-import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { schoolOf } from '../../conventions/catalogue';
 import { finding } from '../../finding/finding';
-import { checks, event, measure } from '../asks';
+import { checks, event, temperatures } from '../asks';
 import { durationOf } from '../duration';
-import { eventsAt, nextRound, roundsAt, secondsBetween } from '../onRecord';
+import { eventsAt, roundsAt, secondsBetween } from '../onRecord';
 import { minutesFact, shortShare } from '../numbers';
 import { outsideWindow } from '../outsideWindow';
 import { placedTemperature } from '../ways';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
-import { react } from '../../worktop/react';
+import { reactAt } from '../../worktop/reactAt';
 import { vesselAt } from '../vesselAt';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureReads } from '../declare/reads';
@@ -115,16 +113,11 @@ export const reflux = defineOperation({
   sentence: (context) =>
     `Heat ${vesselAt(context, 'in', 'flask')} under reflux for ${context.params.minutes}\u00a0min, from ${clocks[clockOf(context.bench.doc)]}.`,
   timing: ({ minutes: fixed_min }) => ({ fixed_min, grows: 'heat' }),
-  predict: (work, { low_C, high_C, material }) => {
-    const place = worksIn(work);
-    work.temperature(place, (low_C + high_C) / 2);
-    if (material !== undefined) giveUpInto(work, place, material);
-    react(work, place);
-  },
+  predict: reactAt,
   conditions,
   equipment: heatingWords,
   cautions: () => ['Heat off first, water last. Cool before opening.', 'A hot plate looks the same hot or cold.'],
-  asks: ({ temperatures }, context) => [
+  asks: ({ temperatures: read }, context) => [
     ...checks(context, {
       ...setUp,
       aids: schoolWords(context.bench.doc.conventions, 'boiling', setUp.aids),
@@ -139,17 +132,11 @@ export const reflux = defineOperation({
       'Wait until condensate falls back: the vapour ring stands in the lower third.',
       'First reflux',
     ),
-    {
-      ...measure(context, {
-        id: 'temperature',
-        title: 'Temperature at reflux',
-        about: { round: nextRound(context, 'temperature') },
-        ways: [placedTemperature(context, 'Read the temperature in the flask.')],
-        window: { dim: 'temperature', unit: '°C', low: context.params.low_C, high: context.params.high_C, figures: 3 },
-      }),
-      done: temperatures.length > 0,
-      optional: 'Another temperature',
-    },
+    temperatures(context, read, {
+      title: 'Temperature at reflux',
+      ways: [placedTemperature(context, 'Read the temperature in the flask.')],
+      within: { low: context.params.low_C, high: context.params.high_C },
+    }),
     event(context, 'heatOff', 'When the time is over: heat off, water on.', 'Heat is off'),
   ],
   outcome: ({ start, heatOff }) => {

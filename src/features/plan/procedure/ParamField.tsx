@@ -1,12 +1,11 @@
 'use client';
 import Button from 'react-bootstrap/Button';
 import { defaultsOf } from '@/core/operations/declare/defaults';
+import { labelWithUnit, readNumber } from './readNumber';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
-import { typedNumber } from '@/components/fields/typedNumber';
 import { TypedInput } from '@/components/fields/TypedInput';
-import type { Field, Fields, NumberField, RefField } from '@/core/operations/declare/fields';
-import type { FieldReading } from '@/components/fields/useTypedField';
+import type { Field, Fields, RefField } from '@/core/operations/declare/fields';
 
 /** What a field may name, by kind: id and name. */
 export type Choices = Readonly<Record<RefField['kind'], readonly { readonly value: string; readonly label: string }[]>>;
@@ -79,7 +78,7 @@ function One({ field, value, choices, fault, onChange }: ParamProps) {
     case 'number':
       return (
         <TypedInput
-          label={`${field.label}${field.unit ? `, ${field.unit}` : ''}`}
+          label={labelWithUnit(field)}
           {...(field.help === undefined ? {} : { help: field.help })}
           inputMode="decimal"
           shown={typeof value === 'number' ? String(value) : ''}
@@ -144,17 +143,4 @@ function Row({ fields, value, choices, fault, onChange }: Omit<ParamProps, 'fiel
       ))}
     </div>
   );
-}
-
-function readNumber(
-  { least, most }: NumberField,
-  mayBeLeft: boolean,
-  fault: (value: unknown) => string | undefined,
-): (text: string) => FieldReading<number | undefined> {
-  return (text) => {
-    if (text.trim() === '' && mayBeLeft) return { ok: true, value: undefined };
-    const value = typedNumber(text);
-    const says = value === undefined ? `A number from ${least} to ${most}.` : fault(value);
-    return says === undefined ? { ok: true, value } : { ok: false, says };
-  };
 }

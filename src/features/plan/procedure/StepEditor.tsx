@@ -1,5 +1,4 @@
 'use client';
-import Offcanvas from 'react-bootstrap/Offcanvas';
 import { changeStep } from '@/core/editing/edit';
 import { lineName } from '@/core/document/lineName';
 import { setParam } from '@/core/editing/steps';
@@ -10,6 +9,7 @@ import { ParamField } from './ParamField';
 import { paramFault } from './paramFault';
 import { readText } from '@/components/fields/readers';
 import { SelectField } from '@/components/fields/SelectField';
+import { SidePanel } from '@/components/SidePanel';
 import { StepVessels } from './StepVessels';
 import { TimeFields } from './TimeFields';
 import { stepTitle } from '@/core/operations/stepTitle';
@@ -23,29 +23,16 @@ export function StepEditor({ id, onClose }: { readonly id: string | undefined; r
   const { plan } = usePlanView();
   const step = plan.doc.steps.find((one) => one.id === id);
   return (
-    <Offcanvas
-      show={step !== undefined}
-      onHide={onClose}
-      placement="end"
-      aria-labelledby="step-editor"
-      className="line-editor"
-    >
-      <Offcanvas.Header closeButton>
-        <Offcanvas.Title id="step-editor" as="h2">
-          {step && stepTitle(plan.doc, step)}
-        </Offcanvas.Title>
-      </Offcanvas.Header>
-      <Offcanvas.Body>
-        {step && (
-          <>
-            <Params key={`${step.id}/params`} step={step} />
-            <StepVessels key={`${step.id}/vessels`} step={step} />
-            <OrderFields key={`${step.id}/order`} step={step} />
-            <Words key={`${step.id}/words`} step={step} />
-          </>
-        )}
-      </Offcanvas.Body>
-    </Offcanvas>
+    <SidePanel id="step-editor" title={step && stepTitle(plan.doc, step)} onClose={onClose}>
+      {step && (
+        <>
+          <Params key={`${step.id}/params`} step={step} />
+          <StepVessels key={`${step.id}/vessels`} step={step} />
+          <OrderFields key={`${step.id}/order`} step={step} />
+          <Words key={`${step.id}/words`} step={step} />
+        </>
+      )}
+    </SidePanel>
   );
 }
 
