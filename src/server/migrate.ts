@@ -4,7 +4,7 @@ import { connect } from './database';
 import { migrations } from './migrations';
 import { withLock } from './withLock';
 import type { QueryInterface, Sequelize } from 'sequelize';
-import type { Migration } from './migrations';
+import type { Migration } from './migrations/shapes';
 
 const lockName = 'mozle-migrate';
 const lockSeconds = 60;
