@@ -1,3 +1,4 @@
+import { findOperation } from '../operations/registry';
 import { after, meaningOf } from './meaning';
 import { amountsIn } from './amountsIn';
 import { clausesIn } from './clausesIn';
@@ -25,7 +26,7 @@ import type {
 } from './handout';
 import type { Lexicon } from './lexicon';
 import type { QuantityAt } from './quantitiesIn';
-import type { Soundings } from './meaning';
+import type { Soundings } from '../operations/told';
 
 /** Longest text that is read, in UTF-16 units; a longer one is cut by whoever hands it over. */
 export const longestHandout = 2_000_000;
@@ -174,7 +175,6 @@ function clauseOf({ flat, cut, sentence, line, section, soundings }: Given): Cla
       ? meaningOf(key, {
           text: text.toLowerCase(),
           sentence: line.toLowerCase(),
-          section,
           brings: whole.amounts.length > 0,
           ...(times.length > 0 ? { minutes: Math.max(...times) } : {}),
           warm: whole.quantities.some(({ kind }) => kind === 'temperature'),
@@ -240,6 +240,9 @@ function asYield({ substance: _substance, confirm: _confirm, ...one }: Amount): 
   return { ...one, kind: 'yield' };
 }
 
+const charges = (operation: string | undefined) =>
+  operation !== undefined && findOperation(operation)?.told.charges === true;
+
 /** Amounts of a clause that are charged, apart from end volumes and yields; doubtful ones marked. */
 function judged(
   amounts: readonly Amount[],
@@ -251,7 +254,7 @@ function judged(
   const others: ReadQuantity[] = [];
   const lower = text.toLowerCase();
   for (const one of amounts) {
-    if (section === 'expected' || (wins.test(lower) && one.times === undefined && operation !== 'charge')) {
+    if (section === 'expected' || (wins.test(lower) && one.times === undefined && !charges(operation))) {
       others.push(asYield(one));
       continue;
     }

@@ -1,3 +1,4 @@
+import { findOperation } from '../operations/registry';
 import type { Clause } from './handout';
 
 const again: readonly (readonly [number, RegExp])[] = [
@@ -19,7 +20,7 @@ const counted = /\b(once|twice|thrice|(?:two|three|four|[2-4]) times)\b/g;
 const countOf: Readonly<Record<string, number>> = { o: 1, tw: 2, th: 3, f: 4 };
 const numbered = (words: string) => countOf[words.slice(0, 2)] ?? countOf[words.slice(0, 1)] ?? Number(words[0]);
 
-const severally = /^(extraction|wash|cakeWash|vacuumFiltration|dryingLiquid|gravityFiltration)$/;
+const isDoneSeverally = (operation: string) => findOperation(operation)?.told.severally === true;
 
 /**
  * "twice with 10 mL of water, once with brine (10 mL)": as many portions of each amount that has none of its own, by the count that stands
@@ -31,7 +32,7 @@ export function severalTimes<A extends Clause['amounts'][number]>(
   amounts: readonly A[],
   { text, start, operation }: { readonly text: string; readonly start: number; readonly operation: string | undefined },
 ): readonly A[] {
-  if (operation === undefined || !severally.test(operation)) return amounts;
+  if (operation === undefined || !isDoneSeverally(operation)) return amounts;
   const counts = [...text.toLowerCase().matchAll(counted)].map(({ index, 0: words }) => ({
     at: start + index,
     times: numbered(words),
@@ -56,7 +57,7 @@ export function repeated(clauses: Clause[], clause: Clause, count: number): bool
   const near = clauses.slice(-furthest).findLastIndex(({ operation }) => operation !== undefined);
   const at = Math.max(0, clauses.length - furthest) + near;
   const last = near < 0 ? undefined : clauses[at];
-  if (!last || !severally.test(last.operation ?? '')) return false;
+  if (!last || !isDoneSeverally(last.operation ?? '')) return false;
   if (!last.amounts.some(({ unit }) => liquid.test(unit))) return false;
   clauses[at] = {
     ...last,

@@ -1,3 +1,5 @@
+import { operations } from '../operations/registry';
+
 /** A way of saying that something is done. The ones first in the list are stronger where one clause has several. */
 export interface Saying {
   readonly key: string;
@@ -30,8 +32,14 @@ const saying = (key: string, ...patterns: readonly string[]): Saying => ({
   at: new RegExp(patterns.map((one) => `(?:${one})`).join('|'), 'g'),
 });
 
+/** Words that an operation has for itself: nothing that the reader knows is meant by them. */
+const own: readonly Saying[] = operations.flatMap(({ told }) =>
+  told.by.flatMap(({ by, words }) => (words ? [saying(by, ...words)] : [])),
+);
+
 /** All ways of saying, the strongest first. */
 export const sayings: readonly Saying[] = [
+  ...own,
   saying(
     'without',
     '\\bsublim(?:e|es|ed|ation|ing)\\b',

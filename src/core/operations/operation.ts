@@ -19,6 +19,7 @@ import type { Cuts, HotSolvent } from '../worktop/means';
 import type { Loss } from '../worktop/loss';
 import type { Moments } from '../worktop/moments';
 import type { StageMass } from './stageMass';
+import type { Told } from './told';
 import type { Worktop } from '../worktop/worktop';
 
 /** What an operation may look at: the issued preparation, what was charged, what stands on the record. */
@@ -155,6 +156,8 @@ export interface Faces<P, A, S extends string = string> {
   readonly title: string;
   /** Where in a procedure it usually stands. */
   readonly phase: Phase;
+  /** How a text tells it. */
+  readonly told: Told;
   /** Operations that a text may tell apart and that this one does by itself when they follow it at once. */
   readonly absorbs?: readonly string[];
   readonly sign: OperationSign;

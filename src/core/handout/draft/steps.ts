@@ -1,9 +1,8 @@
 import { listedBoiling_C } from '../../reference/listedBoiling';
 import { addVesselOf } from './vesselFor';
-import { charge } from '../../operations/charge';
 import { alike, lineFor, lineOf, roleOf } from './lines';
 import { filledParams } from './params';
-import { findOperation } from '../../operations/registry';
+import { operations } from '../../operations/registry';
 import { freeId } from '../../editing/freeId';
 import { mentionsIn } from './mentions';
 import { stagesFor } from './stages';
@@ -67,7 +66,7 @@ function chargedFirst(
   clauses: readonly Clause[],
   mentions: readonly Mention[],
 ): string[] {
-  const charging = findOperation(charge.name);
+  const charging = chargingOf();
   // The times and temperatures are those of what is done then.
   const bare = clauses.slice(0, 1).map((clause) => ({ ...clause, quantities: [] }));
   const steps = charging
@@ -75,6 +74,9 @@ function chargedFirst(
     : [];
   return [...steps, ...stepOf(making, operation, clauses, new Map())];
 }
+
+/** The operation by which a thing that a text names simply goes in. */
+const chargingOf = () => operations.find(({ told }) => told.charges);
 
 const waits = (making: Making, { substance }: Mention) =>
   making.waiting.some(({ substance: id }) =>
@@ -98,7 +100,7 @@ function quenched(
   clauses: readonly Clause[],
   mentions: readonly Mention[],
 ): string[] {
-  const charging = findOperation(charge.name);
+  const charging = chargingOf();
   const [first, ...before] = [...mentions].reverse();
   const line = Object.keys(operation.fields).find((key) => operation.fields[key]?.kind === 'line');
   if (!charging || !first || line === undefined) return [];

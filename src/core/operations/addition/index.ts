@@ -52,6 +52,7 @@ export const addition = defineOperation({
   title: 'Addition in portions',
   phase: 'react',
   sign: 'drop',
+  told: { by: [{ by: 'addDropwise' }], leaves: 'mixture' },
   fields,
   vessels,
   reads: { highest: { dim: 'temperature', word: 'highest', per: 'round' } },

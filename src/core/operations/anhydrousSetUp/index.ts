@@ -28,6 +28,7 @@ export const anhydrousSetUp = defineOperation({
   title: 'Dry apparatus',
   phase: 'setUp',
   sign: 'flask',
+  told: { by: [{ by: 'anhydrous' }] },
   fields,
   vessels,
   actual: (context): { readonly ready?: Live<Happening> } => eventsAt(context, 'ready'),

@@ -37,6 +37,7 @@ export const antisolvent = defineOperation({
   title: 'Adding an antisolvent',
   phase: 'workUp',
   sign: 'crystals',
+  told: { by: [] },
   fields,
   vessels,
   traits: ['isolates'],

@@ -67,6 +67,7 @@ export const boilingDown = defineOperation({
   title: 'Boiling down',
   phase: 'workUp',
   sign: 'beaker',
+  told: { by: [] },
   fields,
   vessels,
   reads: { volume: { dim: 'volume' } },

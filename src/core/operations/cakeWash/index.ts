@@ -1,3 +1,5 @@
+import { objectOf } from '../told';
+import type { SaidClause } from '../told';
 import { worksIn } from '../../worktop/transfer';
 import { event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
@@ -25,6 +27,13 @@ const vessels = {
   filtrate: away('Wash of the cake', 'Wash of the cake'),
 } satisfies Slots;
 
+const washesLiquid = (said: SaidClause) =>
+  /\b(layers?|extracts?|organic|ethereal|ether (solution|layer)|phases?|solution|distillate|filtrate)\b/.test(
+    objectOf(said),
+  );
+const washesSolid = (said: SaidClause) =>
+  /\b(crystals?|solids?|precipitates?|cake|residue|powder|needles|plates)\b/.test(objectOf(said));
+
 /** Washing a cake, or stirring it up in a liquid that takes the by-product or the salt and not the product. */
 export const cakeWash = defineOperation({
   name: 'cakeWash',
@@ -32,6 +41,18 @@ export const cakeWash = defineOperation({
   title: 'Washing the cake',
   phase: 'isolate',
   sign: 'suction',
+  told: {
+    by: [
+      {
+        by: 'wash',
+        rank: 1,
+        when: (said) => !washesLiquid(said) && (washesSolid(said) || said.soundings.holds === 'solid'),
+      },
+      { by: 'grind', rank: 1, when: ({ text }) => /triturat/.test(text) },
+    ],
+    leaves: 'solid',
+    severally: true,
+  },
   fields,
   vessels,
   traits: ['isolates'],

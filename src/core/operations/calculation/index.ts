@@ -21,6 +21,7 @@ export const calculation = defineOperation({
   title: 'Calculation',
   phase: 'characterize',
   sign: 'percent',
+  told: { by: [{ by: 'calculate' }] },
   fields: calculationFields,
   vessels,
   reads: { typed: { dim: 'fraction', word: 'own result' } },

@@ -1,3 +1,4 @@
+import { namesSolid, namesLayers, isPouredOver } from '../told';
 import { format, formatDigits } from '../../quantity/format';
 import { bottleName } from '../linesWords';
 import { inSentence } from '../../document/inSentence';
@@ -40,6 +41,18 @@ export const charge = defineOperation({
   title: 'Charge',
   phase: 'setUp',
   sign: 'pour',
+  told: {
+    by: [
+      { by: 'add' },
+      { by: 'weigh', rank: 1, when: (said) => said.brings && !namesSolid(said) },
+      { by: 'weighOut', rank: 1, when: ({ brings, text }) => brings || /\bout\b/.test(text) },
+      { by: 'quench', when: (said) => isPouredOver(said) && said.brings && !namesLayers(said) },
+      { by: 'pourInto', when: (said) => said.brings && !namesLayers(said) },
+    ],
+    leaves: 'mixture',
+    still: 'ends',
+    charges: true,
+  },
   fields,
   vessels,
   actual: (context): BenchLine | undefined => lineAt(context, context.params.line),

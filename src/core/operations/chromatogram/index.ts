@@ -33,6 +33,7 @@ export const chromatogram = defineOperation({
   title: 'Chromatogram',
   phase: 'characterize',
   sign: 'trace',
+  told: { by: [{ by: 'chromatogram' }, { by: 'tlc' }] },
   fields,
   vessels,
   reads: { area: { dim: 'fraction' } },

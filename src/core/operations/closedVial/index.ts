@@ -42,6 +42,7 @@ export const closedVial = defineOperation({
   title: 'Shaken in a closed vessel',
   phase: 'react',
   sign: 'vial',
+  told: { by: [{ by: 'shakeVial' }] },
   fields,
   vessels,
   traits: ['reacts'],

@@ -1,3 +1,5 @@
+import { isOvernight, isPurifying } from '../told';
+import type { SaidClause } from '../told';
 import { worksIn } from '../../worktop/transfer';
 import { schoolWords } from '../../conventions/words';
 import { finding } from '../../finding/finding';
@@ -46,6 +48,8 @@ interface BathOf {
 const bathWords = ({ params: { bath, undisturbed }, bench }: BathOf): string =>
   undisturbed ? schoolWords(bench.doc.conventions, 'cooling', baths[bath]) : baths[bath];
 
+const restsAmid = (said: SaidClause) => isPurifying(said) && !isOvernight(said);
+
 /** Cooling for a time in air, water or ice, to below a temperature. */
 export const cooling = defineOperation({
   name: 'cooling',
@@ -53,6 +57,14 @@ export const cooling = defineOperation({
   title: 'Cooling',
   phase: 'isolate',
   sign: 'ice',
+  told: {
+    by: [
+      { by: 'cool' },
+      { by: 'stand', rank: 4, when: (said) => restsAmid(said) && /\bcool|ice|room temperature\b/.test(said.text) },
+      { by: 'stand', rank: 1, when: ({ text }) => /\b(ice|cool)\b/.test(text) },
+    ],
+    purifying: 'goesOn',
+  },
   fields,
   vessels,
   reads: temperatureRead,

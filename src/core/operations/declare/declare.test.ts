@@ -124,6 +124,7 @@ describe('an operation that has had other parameters', () => {
     title: 'Older',
     phase: 'react' as const,
     sign: 'flask' as const,
+    told: { by: [] },
     fields: { low_C: field.celsius('From'), high_C: field.celsius('To'), line: field.optional(field.line('Line')) },
     vessels: {},
     earlier: [

@@ -126,6 +126,26 @@ export const distillation = defineOperation({
   title: 'Distillation',
   phase: 'purify',
   sign: 'still',
+  told: {
+    by: [
+      { by: 'distil' },
+      { by: 'collectFraction' },
+      {
+        by: 'collectFraction',
+        rank: 1,
+        goesOn: true,
+        when: ({ soundings, text }) => soundings.last === 'distillation' && !/\d/.test(text),
+      },
+      {
+        by: 'heat',
+        rank: 1,
+        goesOn: true,
+        when: ({ soundings, brings }) => soundings.last === 'distillation' && !brings,
+      },
+    ],
+    leaves: 'oil',
+    still: 'ends',
+  },
   fields,
   vessels,
   reads: {

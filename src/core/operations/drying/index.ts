@@ -1,3 +1,4 @@
+import { isOfSolid } from '../told';
 import { worksIn } from '../../worktop/transfer';
 import { isMass } from '../../readings/measured';
 import { schoolOf } from '../../conventions/catalogue';
@@ -64,6 +65,8 @@ const timeDecides: ReadonlySet<Until> = new Set(['pump', 'overnight']);
 
 const untilOf = ({ bench: { doc } }: StepContext) => schoolOf(doc.conventions, 'drySolid') as Until;
 
+const driesByItself = /\b(oven|desiccator|air|pump|filter paper|constant (mass|weight)|suction)\b/;
+
 /** Drying a solid, to constant mass unless the course says otherwise. */
 export const drying = defineOperation({
   name: 'drying',
@@ -71,6 +74,17 @@ export const drying = defineOperation({
   title: 'Drying to constant mass',
   phase: 'dryWeigh',
   sign: 'dish',
+  told: {
+    by: [
+      { by: 'dry', rank: 1, when: (said) => isOfSolid(said) || driesByItself.test(said.text) },
+      {
+        by: 'evaporateOff',
+        rank: 1,
+        when: ({ text, soundings }) => /\bdr(y|ied)\b/.test(text) && soundings.holds === 'solid',
+      },
+    ],
+    leaves: 'solid',
+  },
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

@@ -1,3 +1,4 @@
+import { namesAgent, isDriedOver } from '../told';
 import { schoolOf } from '../../conventions/catalogue';
 import { schoolWords } from '../../conventions/words';
 import { event, measureLine } from '../asks';
@@ -44,6 +45,18 @@ export const dryingLiquid = defineOperation({
   title: 'Drying the organic layer',
   phase: 'workUp',
   sign: 'grains',
+  told: {
+    by: [
+      { by: 'dry' },
+      { by: 'dry', rank: 9, when: (said) => namesAgent(said) && !/oven|desiccator/.test(said.text) },
+      { by: 'add', rank: 9, when: isDriedOver },
+      { by: 'addDropwise', rank: 9, when: isDriedOver },
+    ],
+    leaves: 'solution',
+    grains: true,
+    still: 'ends',
+    severally: true,
+  },
   fields,
   vessels,
   absorbs: ['gravityFiltration'],

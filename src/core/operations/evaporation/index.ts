@@ -33,6 +33,8 @@ export interface Evaporation {
 // What boils up to here dries up in days.
 const inDays_C = 130;
 
+const leavesSlowly = /\b(days?|dish|slowly|air|hood|cupboard|overnight|open)\b/;
+
 /** Crystals from an open dish, by slow evaporation: days to weeks, the mass over time. */
 export const evaporation = defineOperation({
   name: 'evaporation',
@@ -40,6 +42,16 @@ export const evaporation = defineOperation({
   title: 'Slow evaporation',
   phase: 'workUp',
   sign: 'dish',
+  told: {
+    by: [
+      { by: 'evaporateDays' },
+      {
+        by: 'evaporateOff',
+        rank: 2,
+        when: ({ text, sentence }) => leavesSlowly.test(text) && !/rotary|reduced|vacuo|distil/.test(sentence),
+      },
+    ],
+  },
   fields,
   vessels,
   reads: { net: { dim: 'mass', per: 'round' } },

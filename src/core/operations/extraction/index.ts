@@ -1,3 +1,4 @@
+import { isShakenOut } from '../told';
 import { measureLine } from '../asks';
 import { shakeOut } from './predict';
 import {
@@ -36,6 +37,19 @@ export const extraction = defineOperation({
   title: 'Extraction',
   phase: 'workUp',
   sign: 'funnel',
+  told: {
+    by: [
+      { by: 'extract' },
+      { by: 'add', rank: 1, when: isShakenOut },
+      { by: 'addDropwise', rank: 1, when: isShakenOut },
+      { by: 'shakeVial', rank: 1, when: isShakenOut },
+      // What is shaken after a funnel was parted is that funnel.
+      { by: 'shakeVial', rank: 2, goesOn: true, when: ({ soundings }) => soundings.parted === true },
+    ],
+    leaves: 'solution',
+    still: 'ends',
+    severally: true,
+  },
   fields,
   vessels,
   traits: ['isolates', 'separates'],

@@ -63,6 +63,13 @@ export const fractionation = defineOperation({
   title: 'Distillation in cuts',
   phase: 'purify',
   sign: 'column',
+  told: {
+    by: [
+      { by: 'fractionate' },
+      { by: 'collectFraction', rank: 2, goesOn: true, when: ({ soundings }) => soundings.still === 'fractionation' },
+    ],
+    still: 'begins',
+  },
   fields,
   vessels,
   reads: { head: { dim: 'temperature', word: 'head', per: 'round' }, volume: { dim: 'volume', per: 'round' } },

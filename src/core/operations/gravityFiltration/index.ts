@@ -1,3 +1,4 @@
+import { namesAgent } from '../told';
 import { checks, event, measureLine } from '../asks';
 import { eventsAt } from '../onRecord';
 import { uncheckedAt } from '../unchecked';
@@ -62,6 +63,25 @@ export const gravityFiltration = defineOperation({
   title: 'Gravity filtration',
   phase: 'isolate',
   sign: 'cone',
+  told: {
+    by: [
+      { by: 'decant' },
+      {
+        by: 'filter',
+        rank: 3,
+        when: (said) => namesAgent(said) || /cotton|glass wool|fluted|gravity|plug|celite|filter aid/.test(said.text),
+      },
+      {
+        by: 'filter',
+        rank: 3,
+        when: ({ text }) => /\bhot\b|while still hot|charcoal/.test(text) && !/\boff\b/.test(text),
+      },
+      { by: 'filter', rank: 2, when: ({ soundings }) => soundings.grains === true },
+    ],
+    leaves: 'solution',
+    purifying: 'goesOn',
+    severally: true,
+  },
   fields,
   vessels,
   traits: ['isolates'],

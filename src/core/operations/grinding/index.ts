@@ -36,6 +36,7 @@ export const grinding = defineOperation({
   title: 'Without a solvent',
   phase: 'react',
   sign: 'mortar',
+  told: { by: [{ by: 'grind' }] },
   fields,
   vessels,
   reads: temperatureReads,

@@ -48,6 +48,18 @@ export const hold = defineOperation({
   title: 'Stirring at temperature',
   phase: 'react',
   sign: 'stir',
+  told: {
+    by: [
+      { by: 'heat' },
+      { by: 'stand' },
+      {
+        by: 'stir',
+        when: ({ text, minutes, warm }) =>
+          minutes !== undefined || warm === true || /\bstir(red)?\b[^.;]*\b(for|until|at)\b/.test(text),
+      },
+    ],
+    purifying: 'goesOn',
+  },
   fields,
   vessels,
   reads: temperatureReads,

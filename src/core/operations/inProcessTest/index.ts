@@ -65,6 +65,13 @@ export const inProcessTest = defineOperation({
   title: 'Test on the way',
   phase: 'react',
   sign: 'paper',
+  told: {
+    by: [
+      { by: 'tlc', rank: 1, when: ({ text }) => /\b(monitor|complete|until|progress|check|every|remain)/.test(text) },
+      { by: 'testing' },
+      { by: 'testing', rank: 2, when: ({ text }) => /\b(starch|ph|litmus|tlc|peroxides?)\b/.test(text) },
+    ],
+  },
   fields,
   vessels,
   actual: (context): InProcessTest => ({ seen: seenAt(context) }),

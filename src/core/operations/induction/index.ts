@@ -32,6 +32,7 @@ export const induction = defineOperation({
   title: 'Waiting for the start',
   phase: 'react',
   sign: 'flask',
+  told: { by: [{ by: 'induction' }] },
   fields,
   vessels,
   actual: (context): Induction => eventsAt(context, 'begun', 'started', 'bulk'),

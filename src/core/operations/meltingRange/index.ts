@@ -31,6 +31,7 @@ export const meltingRange = defineOperation({
   title: 'Melting range',
   phase: 'characterize',
   sign: 'capillary',
+  told: { by: [{ by: 'melting' }] },
   fields: meltingRangeFields,
   vessels,
   reads: {

@@ -1,3 +1,4 @@
+import type { SaidClause } from '../told';
 import { isMass } from '../../readings/measured';
 import { checks, event, measure, measureLine } from '../asks';
 import { dissolveMixed } from './predict';
@@ -38,6 +39,11 @@ export interface MixedSolvents {
   readonly seeded?: Live<Happening>;
 }
 
+/** Two solvents are named, or the words for what is seen when the second one comes. */
+const namesPair = ({ text, sentence }: SaidClause) =>
+  /\b(aqueous|mixture of|mixed|(?!ice)\w+[-/]water|\w+ and water)\b/.test(text) ||
+  /\b(cloudy|turbid|cloudiness|turbidity)\b/.test(sentence);
+
 /** Recrystallization from two solvents: dissolved in the good one, the poor one to cloudiness, cleared with a drop, cooled. */
 export const mixedSolvents = defineOperation({
   name: 'mixedSolvents',
@@ -45,6 +51,11 @@ export const mixedSolvents = defineOperation({
   title: 'Recrystallization from two solvents',
   phase: 'purify',
   sign: 'crystals',
+  told: {
+    by: [{ by: 'recrystallize', rank: 1, when: namesPair }],
+    leaves: 'solid',
+    purifying: 'begins',
+  },
   absorbs: ['gravityFiltration', 'hold', 'charge', 'addition', 'mixedSolvents'],
   fields,
   vessels,

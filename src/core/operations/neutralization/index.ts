@@ -46,6 +46,7 @@ export const neutralization = defineOperation({
   title: 'Neutralization',
   phase: 'workUp',
   sign: 'paper',
+  told: { by: [{ by: 'neutralize' }] },
   fields,
   vessels,
   reads: temperatureRead,

@@ -52,6 +52,7 @@ export const parting = defineOperation({
   title: 'Parting the layers',
   phase: 'workUp',
   sign: 'funnel',
+  told: { by: [] },
   fields,
   vessels,
   traits: ['isolates', 'separates'],

@@ -52,6 +52,7 @@ export const pouring = defineOperation({
   title: 'Pouring over',
   phase: 'react',
   sign: 'pour',
+  told: { by: [] },
   fields,
   vessels,
   reads: temperatureRead,

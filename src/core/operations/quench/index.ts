@@ -1,3 +1,4 @@
+import { isPouredOnto, isPouredOver } from '../told';
 import { finding } from '../../finding/finding';
 import { checks, event, measure, measureLine } from '../asks';
 import { cautionOf } from '../charge';
@@ -66,6 +67,14 @@ export const quench = defineOperation({
   title: 'Quench',
   phase: 'isolate',
   sign: 'beaker',
+  told: {
+    by: [
+      { by: 'quench', rank: 1, when: (said) => !isPouredOver(said) || isPouredOnto(said) },
+      { by: 'pourInto', rank: 1, when: isPouredOnto },
+    ],
+    leaves: 'mixture',
+    still: 'ends',
+  },
   fields,
   vessels,
   reads: temperatureRead,

@@ -66,6 +66,15 @@ export const reactiveDistillation = defineOperation({
   title: 'Distilling as it forms',
   phase: 'react',
   sign: 'still',
+  told: {
+    by: [
+      {
+        by: 'distil',
+        rank: 2,
+        when: ({ text }) => /\bas it (forms|is formed)|out of the (reaction )?mixture/.test(text),
+      },
+    ],
+  },
   fields,
   vessels,
   reads: temperatureReads,

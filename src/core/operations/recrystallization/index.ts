@@ -1,3 +1,4 @@
+import { isPurifying } from '../told';
 import { lossAt } from '../../worktop/loss';
 import { schoolOf } from '../../conventions/catalogue';
 import { schoolWords } from '../../conventions/words';
@@ -79,6 +80,19 @@ export const recrystallization = defineOperation({
   title: 'Recrystallization',
   phase: 'purify',
   sign: 'crystals',
+  told: {
+    by: [
+      { by: 'recrystallize' },
+      {
+        by: 'recrystallize',
+        rank: 2,
+        goesOn: true,
+        when: (said) => isPurifying(said) && /dissolv/.test(said.text) && said.soundings.last === 'recrystallization',
+      },
+    ],
+    leaves: 'solid',
+    purifying: 'begins',
+  },
   absorbs: ['gravityFiltration', 'hold', 'charge', 'recrystallization'],
   fields,
   vessels,

@@ -94,6 +94,7 @@ export const reflux = defineOperation({
   title: 'Heating under reflux',
   phase: 'react',
   sign: 'reflux',
+  told: { by: [{ by: 'reflux' }] },
   fields,
   vessels,
   reads: temperatureReads,

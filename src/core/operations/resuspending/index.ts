@@ -64,6 +64,7 @@ export const resuspending = defineOperation({
   title: 'Resuspending a solid',
   phase: 'workUp',
   sign: 'stir',
+  told: { by: [] },
   fields,
   vessels,
   reads: temperatureRead,

@@ -36,6 +36,7 @@ export const secondCrop = defineOperation({
   title: 'Second crop',
   phase: 'purify',
   sign: 'crystals',
+  told: { by: [{ by: 'secondCrop' }], leaves: 'solid' },
   fields,
   vessels,
   reads: { volume: { dim: 'volume' }, net: { dim: 'mass' } },

@@ -45,6 +45,7 @@ export const spectrum = defineOperation({
   title: 'Spectrum',
   phase: 'characterize',
   sign: 'trace',
+  told: { by: [{ by: 'spectrum' }] },
   fields,
   vessels,
   readEntry: (name) => readNumbered('band', name),

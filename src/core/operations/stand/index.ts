@@ -1,3 +1,4 @@
+import { isOvernight } from '../told';
 import { giveUpInto } from '../../worktop/giveUp';
 import { worksIn } from '../../worktop/transfer';
 import { checks, question, event } from '../asks';
@@ -52,6 +53,9 @@ export const stand = defineOperation({
   title: 'Standing',
   phase: 'store',
   sign: 'flask',
+  told: {
+    by: [{ by: 'stand', rank: 2, when: (said) => isOvernight(said) || (said.minutes ?? 60) >= 60 }],
+  },
   fields,
   vessels,
   traits: ({ reaction }) => (reaction ? ['reacts'] : []),

@@ -71,6 +71,19 @@ export const steamDistillation = defineOperation({
   title: 'Steam distillation',
   phase: 'isolate',
   sign: 'still',
+  told: {
+    by: [
+      { by: 'steam' },
+      {
+        by: 'collectFraction',
+        rank: 3,
+        goesOn: true,
+        when: ({ soundings }) => soundings.still === 'steamDistillation',
+      },
+      { by: 'distil', rank: 1, goesOn: true, when: ({ soundings }) => soundings.still === 'steamDistillation' },
+    ],
+    still: 'begins',
+  },
   fields,
   vessels,
   reads: { volume: { dim: 'volume' } },

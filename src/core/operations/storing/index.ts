@@ -25,6 +25,7 @@ export const storing = defineOperation({
   title: 'Storing',
   phase: 'store',
   sign: 'vial',
+  told: { by: [{ by: 'store' }] },
   fields,
   vessels,
   actual: (context): { readonly stored?: Live<Happening> } => eventsAt(context, 'stored'),

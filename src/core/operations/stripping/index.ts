@@ -48,6 +48,15 @@ export const stripping = defineOperation({
   title: 'Removing the solvent',
   phase: 'workUp',
   sign: 'rotary',
+  told: {
+    by: [
+      { by: 'evaporateOff' },
+      { by: 'distil', rank: 3, when: ({ text }) => /\boff\b/.test(text) },
+      { by: 'heat', rank: 2, when: ({ text }) => /\b(dry|dryness)\b/.test(text) && /evaporat/.test(text) },
+    ],
+    leaves: 'oil',
+    still: 'ends',
+  },
   fields,
   vessels,
   reads: massReads,

@@ -61,6 +61,16 @@ export const tubeTests = defineOperation({
   title: 'Tube tests',
   phase: 'characterize',
   sign: 'tube',
+  told: {
+    by: [
+      {
+        by: 'testing',
+        rank: 1,
+        when: ({ text }) =>
+          /\b(tube|bromine|chloride|dnp|tollens|fehling|permanganate|hydrazine|sample|few drops|solution)/.test(text),
+      },
+    ],
+  },
   fields,
   vessels,
   readEntry: (name) => readNumbered('tube', name),

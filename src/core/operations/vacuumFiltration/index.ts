@@ -1,3 +1,4 @@
+import { namesSolid, isPurifying } from '../told';
 import { lossAt } from '../../worktop/loss';
 import { schoolWords } from '../../conventions/words';
 import { checks, event, lineAt, measureLine } from '../asks';
@@ -59,6 +60,21 @@ export const vacuumFiltration = defineOperation({
   title: 'Vacuum filtration',
   phase: 'isolate',
   sign: 'suction',
+  told: {
+    by: [
+      { by: 'vacuum' },
+      { by: 'collectSolid' },
+      { by: 'filter', ask: 'Filtered with suction, or through a fluted paper?' },
+      {
+        by: 'filter',
+        rank: 1,
+        when: (said) =>
+          /suction|vacuum|pump|b[uü]chner|hirsch/.test(said.text) || namesSolid(said) || isPurifying(said),
+      },
+    ],
+    leaves: 'solid',
+    severally: true,
+  },
   fields,
   vessels,
   absorbs: ['cakeWash'],

@@ -52,6 +52,7 @@ export const wash = defineOperation({
   title: 'Wash',
   phase: 'workUp',
   sign: 'funnel',
+  told: { by: [{ by: 'wash' }], leaves: 'solution', still: 'ends', severally: true },
   fields: { ...shakingFields, line: { ...shakingFields.line, role: 'wash' } },
   vessels,
   traits: ['isolates', 'separates'],

@@ -72,6 +72,7 @@ export const weighing = defineOperation({
   title: 'Weighing',
   phase: 'dryWeigh',
   sign: 'balance',
+  told: { by: [{ by: 'weigh' }, { by: 'weighOut' }] },
   fields,
   vessels,
   reads: { ...massReads, volume: { dim: 'volume', word: 'volume' } },
