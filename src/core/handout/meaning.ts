@@ -24,11 +24,8 @@ for (const { name, told } of operations)
 const unknown =
   /\b(sublim|centrifug|chromatograph|irradiat|hydrogenat|electroly|freeze|lyophili|sonicat|microwave|polarimet|refractive)\w*/;
 
-/** Things that are done and that no operation stands for. */
-const without: Readonly<Record<string, (said: SaidClause) => string>> = {
-  without: ({ text }) => unknown.exec(text)?.[0] ?? 'this',
-  boilDown: () => 'boiling down',
-};
+/** What is done and no operation stands for, in the words of the text. */
+const lacking = ({ text }: SaidClause) => unknown.exec(text)?.[0] ?? 'this';
 
 /** What only goes on with what was begun, whichever operation that was. */
 const goesOn: Readonly<Record<string, (said: SaidClause) => boolean>> = {
@@ -45,8 +42,7 @@ const goesOn: Readonly<Record<string, (said: SaidClause) => boolean>> = {
 
 /** What a way of saying comes to, in what stands around it: of the operations that it could be the one that is surest. */
 export function meaningOf(key: string, said: SaidClause): Meaning {
-  const lacking = without[key];
-  if (lacking) return { without: lacking(said) };
+  if (key === 'without') return { without: lacking(said) };
   if (goesOn[key]?.(said)) return more;
   const best = meant(key, said);
   if (!best || best.goesOn) return more;

@@ -132,6 +132,13 @@ describe('what is done', () => {
     ['Never distil to dryness.'],
     ['Sublime the residue.'],
     ['The extracts are colourless.'],
+    ['Boil the solution down to about 20 mL.', 'boilingDown'],
+    ['The layers were separated.', 'parting'],
+    ['Extract with 20 mL of ether. Separate the layers.', 'extraction'],
+    ['Transfer the solution to a clean beaker.', 'pouring'],
+    ['Resuspend the solid in 10 mL of cold water.', 'resuspending'],
+    ['Precipitate the product by adding 20 mL of hexane.', 'antisolvent'],
+    ['Run a TLC of the product in ethyl acetate.', 'thinLayer'],
   ])('%s', (text, ...operations) => {
     expect(operationsOf(text)).toEqual(operations);
   });

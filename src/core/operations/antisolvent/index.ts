@@ -37,7 +37,18 @@ export const antisolvent = defineOperation({
   title: 'Adding an antisolvent',
   phase: 'workUp',
   sign: 'crystals',
-  told: { by: [] },
+  told: {
+    by: [
+      {
+        by: 'antisolvent',
+        words: [
+          '\\banti-?solvent\\b',
+          '\\bprecipitat(?:e|ed) (?:it |the \\w+ )?(?:by (?:the )?(?:addition|adding)|with|by pouring)\\b[^.;]{0,50}\\b(?:hexane|heptane|ether|petroleum|pentane|methanol|ethanol|acetone)\\b',
+        ],
+      },
+    ],
+    leaves: 'solid',
+  },
   fields,
   vessels,
   traits: ['isolates'],

@@ -67,7 +67,7 @@ export const boilingDown = defineOperation({
   title: 'Boiling down',
   phase: 'workUp',
   sign: 'beaker',
-  told: { by: [] },
+  told: { by: [{ by: 'boilDown' }] },
   fields,
   vessels,
   reads: { volume: { dim: 'volume' } },

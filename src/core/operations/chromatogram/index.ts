@@ -33,7 +33,7 @@ export const chromatogram = defineOperation({
   title: 'Chromatogram',
   phase: 'characterize',
   sign: 'trace',
-  told: { by: [{ by: 'chromatogram' }, { by: 'tlc' }] },
+  told: { by: [{ by: 'chromatogram' }] },
   fields,
   vessels,
   reads: { area: { dim: 'fraction' } },

@@ -45,6 +45,9 @@ interface Parting {
   readonly parted?: Live<Happening>;
 }
 
+const partsLayers =
+  /\b(separate the (two )?(layers|phases)|(layers|phases) (are|were) separated|(run|drain|draw)\w* off the (lower|upper|organic|aqueous)[^.;]{0,20}(layer|phase))/;
+
 /** Two layers are parted as they are: nothing is added. Which is which is tested, not remembered. */
 export const parting = defineOperation({
   name: 'parting',
@@ -52,7 +55,17 @@ export const parting = defineOperation({
   title: 'Parting the layers',
   phase: 'workUp',
   sign: 'funnel',
-  told: { by: [] },
+  told: {
+    // Where an extraction or a wash was told, its own words part the layers.
+    by: [
+      {
+        by: 'more',
+        when: ({ text, soundings }) => partsLayers.test(text) && soundings.parted !== true && !/\bshak/.test(text),
+      },
+    ],
+    leaves: 'solution',
+    still: 'ends',
+  },
   fields,
   vessels,
   traits: ['isolates', 'separates'],

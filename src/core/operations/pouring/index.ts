@@ -52,7 +52,16 @@ export const pouring = defineOperation({
   title: 'Pouring over',
   phase: 'react',
   sign: 'pour',
-  told: { by: [] },
+  told: {
+    by: [
+      {
+        by: 'pourOver',
+        words: [
+          '\\b(?:pour|transfer|decant)(?:red|ed)?\\b (?:all of )?(?:the|this) (?:reaction |clear |hot |warm |cold )?(?:mixture|solution|contents|liquid)[^.;]{0,40}\\b(?:in|on)?to (?:a|another|the) (?:(?:clean|dry|second|larger|smaller|stirred|\\d+ ?ml) ?)*(?:beaker|flask|conical flask|round[- ]bottomed flask)\\b',
+        ],
+      },
+    ],
+  },
   fields,
   vessels,
   reads: temperatureRead,

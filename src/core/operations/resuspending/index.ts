@@ -64,7 +64,18 @@ export const resuspending = defineOperation({
   title: 'Resuspending a solid',
   phase: 'workUp',
   sign: 'stir',
-  told: { by: [] },
+  told: {
+    by: [
+      {
+        by: 'resuspend',
+        words: [
+          '\\bre-?suspend(?:ed|ing)?\\b',
+          '\\b(?:slurr(?:y|ied)|stir(?:red)?) (?:up )?(?:the|this) (?:\\w+ )?(?:crystals|solid|cake|precipitate|powder)\\b[^.;]{0,40}\\b(?:in|with)\\b',
+        ],
+      },
+    ],
+    leaves: 'solid',
+  },
   fields,
   vessels,
   reads: temperatureRead,

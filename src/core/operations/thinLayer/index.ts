@@ -63,7 +63,7 @@ export const thinLayer = defineOperation({
   title: 'Thin-layer chromatogram',
   phase: 'characterize',
   sign: 'paper',
-  told: { by: [] },
+  told: { by: [{ by: 'tlc' }] },
   fields,
   vessels,
   reads: { front: { dim: 'length', word: 'front' }, spot: { dim: 'length', word: 'spot', per: 'item' } },
