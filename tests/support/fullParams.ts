@@ -66,6 +66,16 @@ export const fullParams: Readonly<Record<string, Step['params']>> = {
   cakeWash: { of: 's', line: 'a', solvent: 'w', at_C: 5 },
   mixedSolvents: { from: 's', to: 't', good: 'a', poor: 'b', below_C: 60, cold_C: 5 },
   evaporation: { of: 's', days: 3 },
+  sublimation: {
+    of: 's',
+    most_C: 100,
+    minutes: 20,
+    cold: 'ice',
+    pressure: 'air',
+    heat: 'plate',
+    setting: '120 °C',
+    stirring: 'none',
+  },
   distillation: {
     of: 's',
     low_C: 150,

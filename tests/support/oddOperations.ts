@@ -19,6 +19,7 @@ export const oddOperations = (): Preparation => {
     thinLayer: { of: 'pure', lanes: ['mixture', 'aniline'], eluent: ['ice-water'], seen: 'ultraviolet lamp' },
     antisolvent: { of: 'pure', line: 'ice-water', minutes: 10, at_C: 20 },
     distillation: { of: 'pure', low_C: 150, high_C: 156, cuts_C: [90, 120, 180], column: 'packed' },
+    sublimation: { of: 'pure', most_C: 90, minutes: 20, cold: 'water', pressure: 'reduced' },
   }).map(([op, params], i) => ({
     id: `odd-${i + 1}`,
     op,

@@ -93,6 +93,7 @@ const drawing: Readonly<Record<DrawnKey, true>> = {
   kind: true,
   air: true,
   bath: true,
+  cold: true,
   total: true,
   expected: true,
   series: true,

@@ -22,7 +22,7 @@ for (const { name, told } of operations)
     bySaying.set(telling.by, [...(bySaying.get(telling.by) ?? []), { ...telling, operation: name }]);
 
 const unknown =
-  /\b(sublim|centrifug|chromatograph|irradiat|hydrogenat|electroly|freeze|lyophili|sonicat|microwave|polarimet|refractive)\w*/;
+  /\b(centrifug|chromatograph|irradiat|hydrogenat|electroly|freeze|lyophili|sonicat|microwave|polarimet|refractive)\w*/;
 
 /** What is done and no operation stands for, in the words of the text. */
 const lacking = ({ text }: SaidClause) => unknown.exec(text)?.[0] ?? 'this';

@@ -42,7 +42,6 @@ export const sayings: readonly Saying[] = [
   ...own,
   saying(
     'without',
-    '\\bsublim(?:e|es|ed|ation|ing)\\b',
     '\\bcentrifug(?:e|es|ed|ation)\\b(?! tube)',
     '\\b(?:column|flash|gravity) chromatograph\\w*',
     '\\birradiat\\w+',

@@ -41,6 +41,7 @@ interface Drawn {
   readonly resuspending: unknown;
   readonly boilingDown: unknown;
   readonly antisolvent: unknown;
+  readonly sublimation: { readonly cold: 'water' | 'ice' };
 }
 
 /** What a step's picture shows. */
@@ -81,6 +82,7 @@ interface DrawingSpots {
   readonly resuspending: 'paper' | 'begun' | 'ended';
   readonly boilingDown: 'aids' | 'mark' | 'heatOn' | 'heatOff';
   readonly antisolvent: 'cloudy' | 'added' | 'oil' | 'ended';
+  readonly sublimation: 'dry' | 'surface' | 'heatOn' | 'heatOff' | 'scraped';
 }
 export type SpotOf<K extends Drawing['kind']> = DrawingSpots[K];
 

@@ -40,6 +40,7 @@ import { resuspending } from './resuspending';
 import { boilingDown } from './boilingDown';
 import { antisolvent } from './antisolvent';
 import { thinLayer } from './thinLayer';
+import { sublimation } from './sublimation';
 import type { Operation } from './operation';
 
 /** Every operation, once. Adding one is adding a folder and a row here, and a card at the bench. */
@@ -86,6 +87,7 @@ export const operations: readonly Operation[] = [
   boilingDown,
   antisolvent,
   thinLayer,
+  sublimation,
 ];
 
 const byName = new Map(operations.map((operation) => [operation.name, operation]));

@@ -30,6 +30,7 @@ import { PouringPicture } from './PouringPicture';
 import { ResuspendingPicture } from './ResuspendingPicture';
 import { BoilingDownPicture } from './BoilingDownPicture';
 import { AntisolventPicture } from './AntisolventPicture';
+import { SublimationPicture } from './SublimationPicture';
 import type { ComponentType } from 'react';
 import type { Drawing } from '@/core/operations/drawing';
 import type { PictureProps } from './parts';
@@ -68,4 +69,5 @@ export const pictures: { readonly [K in Drawing['kind']]: ComponentType<PictureP
   resuspending: ResuspendingPicture,
   boilingDown: BoilingDownPicture,
   antisolvent: AntisolventPicture,
+  sublimation: SublimationPicture,
 };
