@@ -11,6 +11,7 @@ import { jobs } from '../support/jobs';
 import { namedBy } from '@/core/operations/named';
 import { processPlan } from '@/core/process/processPlan';
 import { sheetSteps } from '@/core/sheet/sheetSteps';
+import { scripted } from '../support/scripted';
 import { shippedPreparations } from '../support/preparations';
 import { vesselPeaks } from '@/core/process/vesselPeaks';
 import { wastePlan } from '@/core/waste/wastePlan';
@@ -40,7 +41,11 @@ const anyDoc = fc
   )
   .map(([start, script, which, percent]) => {
     const edited = script.reduce((now, [edit, n]) => edits[edit]?.(now, n) ?? now, start);
-    return edited.lines.length === 0 ? start : { ...edited, pin: pinOf(edited, which, percent) };
+    const done = script.map(([edit, n]) => `edit ${String(edit % edits.length)}, ${String(n)}`);
+    const pin = pinOf(edited, which, percent);
+    return edited.lines.length === 0
+      ? scripted(start)
+      : scripted({ ...edited, pin }, [...done, `pin ${JSON.stringify(pin)}`]);
   });
 
 const ofAny = (says: (doc: Preparation) => void) => {

@@ -17,6 +17,7 @@ import { shippedPreparations } from '../../../tests/support/preparations';
 import { edits } from '../../../tests/support/randomEdits';
 import { jobDocument } from '../../../tests/support/jobs/job';
 import { jobs } from '../../../tests/support/jobs';
+import { scripted, stepLine } from '../../../tests/support/scripted';
 import { withRanges } from '../../../tests/support/withRanges';
 import type { Matter } from '../worktop/matter/matter';
 import type { Prediction } from './predictProcess';
@@ -149,7 +150,10 @@ test('whatever operation stands wherever with whatever it is given, every gram i
       more.forEach(({ at, ...one }, i) =>
         steps.splice(at, 0, { id: `extra-${i}`, ...one, time: { typical_min: 5, attended: true } }),
       );
-      return { ...doc, steps };
+      return scripted(
+        { ...doc, steps },
+        more.map(({ at, ...one }) => stepLine(at, one)),
+      );
     });
   });
   fc.assert(
@@ -186,11 +190,8 @@ test('what a step adds may be what already stands in its vessel: a line that is 
       const named = namedBy(step, 'line');
       const steps = [...doc.steps];
       steps.splice(at + 1, 0, { id: 'extra', ...step, time: { typical_min: 5, attended: true } });
-      return {
-        ...doc,
-        steps,
-        lines: doc.lines.map((line) => (named.includes(line.id) ? { ...line, supply: { stage } } : line)),
-      };
+      const lines = doc.lines.map((line) => (named.includes(line.id) ? { ...line, supply: { stage } } : line));
+      return scripted({ ...doc, steps, lines }, [stepLine(at + 1, step), `${named.join(', ')} taken from ${stage}`]);
     });
   fc.assert(
     fc.property(anyDoc, (doc) => {
@@ -206,7 +207,7 @@ test('what a step adds may be what already stands in its vessel: a line that is 
 test('random documents of reactions, pourings, splits and repeats: every gram is somewhere, and waste counts it all', () => {
   const script = fc.array(fc.tuple(fc.nat(edits.length - 1), fc.nat(5000)), { maxLength: 25 });
   fc.assert(
-    fc.property(fc.constantFrom(...docs), script, anySteps, (start, all, more) => {
+    fc.property(fc.constantFrom(...docs.map((doc) => scripted(doc))), script, anySteps, (start, all, more) => {
       const edited = all.reduce((now, [which, n]) => edits[which]?.(now, n) ?? now, start);
       if (edited.vessels.length === 0 || edited.lines.length === 0) return;
       const poured = withSteps(edited, more);
