@@ -15,6 +15,7 @@ const zero = 273.15;
  * @param substance id of the dissolved substance, for the working's source
  * @param temperature_C within the range of the points
  * @returns g per mL of solvent, marked as modelled
+ * @example solubilityAt('a', { solvent: 'w', points: [{ at_C: 0, digits: '1.0' }, { at_C: 100, digits: '10.0' }] }, 0).value.q.value // → 0.01
  */
 export function solubilityAt(substance: string, data: Solubility, temperature_C: number): Outcome<Worked<'density'>> {
   const points = data.points.map((one) => ({ ...one, T: one.at_C, s: toCanonical(one.digits, 'g/100 mL') }));

@@ -96,6 +96,7 @@ export interface MissingMolecule<T> {
  * coefficients first.
  *
  * @param candidates what is usually left out: water, acids, carbon dioxide, nitrogen, salts
+ * @example missingMolecules([{ side: 'left', composition: { atoms: { H: 2 }, charge: 0 } }, { side: 'right', composition: { atoms: { H: 2, O: 1 }, charge: 0 } }], [{ composition: { atoms: { O: 2 }, charge: 0 } }])[0].side // → 'left'
  */
 export function missingMolecules<T extends { readonly composition: Composition }>(
   members: readonly Unbalanced[],

@@ -40,6 +40,7 @@ const tieTolerance = 1e-9;
  *
  * @param reactants amounts in mol, coefficients above 0; at least one
  * @throws RangeError without reactants, or with a coefficient that is not positive
+ * @example extents([{ id: 'a', coefficient: 2, amount: { q: { dim: 'amount', value: 0.03 }, unit: 'mol', figures: 3, inputs: {}, formula: 'taken', certain: 'computed' } }, { id: 'b', coefficient: 1, amount: { q: { dim: 'amount', value: 0.02 }, unit: 'mol', figures: 3, inputs: {}, formula: 'taken', certain: 'computed' } }]).limiting.id // → 'a'
  */
 export function extents(reactants: readonly Reactant[]): Extents {
   const bare = reactants.map(({ id, amount, coefficient }) => ({

@@ -27,6 +27,7 @@ export type Measured = Worked<'mass'> | Worked<'volume'> | Worked<'amount'>;
  *
  * @param known mass of the material in the bottle (g), its volume (mL), or the amount of the compound (mol)
  * @returns what can be told; a missing density or molar mass leaves the others empty
+ * @example lineAmounts({ q: { dim: 'mass', value: 5 }, unit: 'g', figures: 3, inputs: {}, formula: 'taken', certain: 'computed' }, { molarMass: { q: { dim: 'molarMass', value: 50 }, unit: 'g/mol', figures: 4, inputs: {}, formula: 'taken', certain: 'computed' } }).amount.q.value // → 0.1
  */
 export function lineAmounts(known: Measured, bottle: Bottle): Amounts {
   const dim = known.q.dim;

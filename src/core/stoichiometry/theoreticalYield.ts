@@ -17,6 +17,7 @@ export interface YieldOptions {
  * Theoretical yield `m = νp·ξ_lim·Mp` in g, for a liquid also in mL, and the amount in mol.
  *
  * @param extent smallest extent of the reactants, mol
+ * @example theoreticalYield({ q: { dim: 'amount', value: 0.02 }, unit: 'mol', figures: 3, inputs: {}, formula: 'taken', certain: 'computed' }, { coefficient: 2, molarMass: { q: { dim: 'molarMass', value: 50 }, unit: 'g/mol', figures: 4, inputs: {}, formula: 'taken', certain: 'computed' } }).mass.q.value // → 2
  */
 export function theoreticalYield(extent: Worked<'amount'>, product: YieldOptions): Amounts {
   const mass = derive({

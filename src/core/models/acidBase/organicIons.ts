@@ -47,6 +47,7 @@ const neutral: Readonly<Record<string, string>> = {
  * organic fragment; where one is missing the kind of group gives a guess that is named.
  *
  * @returns nothing for what takes no part
+ * @example organicIons({ smiles: 'OC(=O)c1ccccc1', pKas: [4.2], bases: 0, acids: { carboxylic: 1, sulfonic: 0, phenol: 0 } }).systems[0].pKas // → [4.2]
  */
 export function organicIons({ smiles, pKas, bases, acids }: OrganicSubstance): Ions | undefined {
   const fragments = (smiles ?? '').split('.').filter((one) => one !== '');

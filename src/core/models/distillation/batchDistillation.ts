@@ -52,6 +52,8 @@ export interface BatchRun {
  * so that every mole is accounted for. The head reads the temperature of the vapour that enters the condenser.
  *
  * Left out: heat losses, flooding, non-ideal stages; stages must fit to what a column does in practice.
+ *
+ * @example batchDistillation({ pair: { lighter: { antoine: { A: '6.84498', B: '1203.526', C: '222.863' }, M: 84.16, density: 0.779 }, heavier: { antoine: { A: '6.95464', B: '1344.8', C: '219.482' }, M: 92.14, density: 0.867 } }, lighter_mol: 0.5, heavier_mol: 0.5, stages: 1 }).points[0].head_C > 85 // → true
  */
 export function batchDistillation(options: BatchOptions): BatchRun {
   const {

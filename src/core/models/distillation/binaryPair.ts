@@ -36,6 +36,7 @@ export interface BoilingDiagram {
  * steps are exact to rounding.
  *
  * @param torr pressure
+ * @example Math.round(boilingDiagram({ lighter: { antoine: { A: '6.84498', B: '1203.526', C: '222.863' }, M: 84.16, density: 0.779 }, heavier: { antoine: { A: '6.95464', B: '1344.8', C: '219.482' }, M: 92.14, density: 0.867 } }, 760).bubble(1).T) // → 81
  */
 export function boilingDiagram({ lighter, heavier }: BinaryPair, torr: number): BoilingDiagram {
   assertPositive({ pressure: torr });

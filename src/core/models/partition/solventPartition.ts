@@ -85,6 +85,7 @@ const polar: readonly (readonly [group: string, O: number, N: number, off: numbe
  * lowers it (the size of fragment increments as of Hansch and Leo, averaged).
  *
  * @returns a guess within about ± 1.5
+ * @example guessedLogP({ C: 6, H: 6 }).toFixed(1) // → '2.7'
  */
 export function guessedLogP(
   atoms: Readonly<Record<string, number>>,

@@ -56,6 +56,7 @@ const [least, most, excess] = [0.1, 0.5, 1.5];
  * are 10 to 50 % of the layer; a reagent is repeated until it suffices half as much again as the impurity needs.
  *
  * @throws RangeError when the layer has no volume
+ * @example washPlan({ impurities: [{ name: 'acid', groups: { carboxylicAcid: 1 }, mmol: 5 }], product: { ester: 1 }, layer_mL: 20 }).washes.at(-1).treatment // → 'brine'
  */
 export function washPlan({ impurities, product, layer_mL }: WashPlanOptions): WashPlan {
   assertPositive({ layer_mL });
