@@ -24,6 +24,8 @@ for (const name of ['PUBLIC_URL', 'DATABASE_URL', 'MOZLE_DATA', 'MOZLE_DEMO', 'P
   delete process.env[name];
 // What takes long and finds seldom: more draws of the properties, more crashes, a start as in use, the texts of every page by axe.
 const all = process.argv.includes('--all');
+if (all) process.env.ALL_TESTS = '1';
+else delete process.env.ALL_TESTS;
 const seeds = [7, 19, 101, 977, 4001, 20_011, 65_537, 99_991, 424_243, 8_675_309];
 const propertySuites = 'conservation|converge|anyRecord|readPreparation|quantity|mark|edit|bareImage|readable';
 const folder = mkdtempSync(join(tmpdir(), 'mozle-test-'));
@@ -178,7 +180,6 @@ try {
     SECOND_URL: second,
     DATABASE_URL: url,
     MOZLE_DATA: folder,
-    ...(all ? { ALL_TESTS: '1' } : {}),
   });
 } catch (error) {
   console.error(error instanceof Stop ? error.message : error);

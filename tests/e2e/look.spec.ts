@@ -113,7 +113,7 @@ for (const [name, width, height] of [
   ['phone', 390, 844],
   ['tablet', 820, 1180],
 ] as const) {
-  test(`on a ${name} nothing scrolls sideways and the plan can be read`, async ({ page }) => {
+  test(`on a ${name} nothing scrolls sideways and the plan can be read`, { tag: '@all' }, async ({ page }) => {
     await page.setViewportSize({ width, height });
     await openPlan(page, acetanilideText());
     await fits(page, name);

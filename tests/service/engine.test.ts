@@ -31,6 +31,7 @@ import { emptyDatabase } from '../support/database';
 import { someStaff } from '../support/staff';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
+import { testInAll } from '../support/inAll';
 import type { Body, Entry } from '@/core/record/entry';
 import type { Identity } from '@/core/identity';
 import type { Mark } from '@/core/record/mark';
@@ -291,49 +292,53 @@ test('the record of a class as a file verifies on its own, and no longer once a 
   expect(() => verifyRecordFile('{"format":"other"}', sha256)).toThrow('This is not a record file.');
 });
 
-test('a backup brought into an empty database is the same in every fold and every file; a damaged one changes nothing', async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'mozle-backup-'));
-  try {
-    await loadDemo();
-    const file = upload(spectrum);
-    await beginFile(log, group.id, file);
-    await takePart(file.id, group.id, 0, spectrum);
-    const command = (name: string, url: string, path: string) =>
-      spawnSync(`bin/${name}`, [path], { env: { ...process.env, DATABASE_URL: url }, encoding: 'utf8' });
-    const source = process.env['DATABASE_URL'] ?? '';
-    const path = join(folder, 'all.sql.gz');
-    expect(command('backup', source, path)).toMatchObject({ status: 0 });
-    const target = await emptyDatabase();
-    writeFileSync(join(folder, 'cut.sql.gz'), readFileSync(path).subarray(0, 20_000));
-    expect(command('restore', target, join(folder, 'cut.sql.gz')).stderr).toMatch(/damaged|cut off/);
-    const restored = command('restore', target, path);
-    expect(restored).toMatchObject({ status: 0 });
-    expect(restored.stdout).toMatch(/\d+ verified, 0 broken/);
-    expect(command('restore', target, path).stderr).toMatch(/not empty/);
-    const classes = await rows<{ id: string }>('SELECT id FROM classes ORDER BY id');
-    const folds = async () => {
-      const all = [];
-      for (const { id } of classes) {
-        const { doc, own: shared, lanes } = await readBoard(id);
-        const settings = classSettings(foldRecord(shared.entries));
-        all.push(lanes.map(({ bench, entries }) => [bench, benchState(doc, entries, settings)]));
-      }
-      return JSON.stringify(all);
-    };
-    const before = await folds();
-    const bytes = await readFile(file.id);
-    await database().close();
-    Object.assign(globalThis, { mozleDatabase: connect(target, 1) });
-    expect(await folds()).toBe(before);
-    expect(before.length).toBeGreaterThan(10_000);
-    expect(await readFile(file.id)).toEqual(bytes);
-    expect(await rows('SELECT token_hash FROM sessions')).toEqual([]);
-    await run(
-      `UPDATE entries SET stored = REPLACE(stored, '"saw":0', '"saw":1') WHERE stored LIKE '%"saw":0%' LIMIT 1`,
-    );
-    expect(spawnSync('bin/verify', { env: { ...process.env, DATABASE_URL: target } }).status).toBe(1);
-    expect((await entriesOf(log)).length).toBe(0);
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
-}, 60_000);
+testInAll(
+  'a backup brought into an empty database is the same in every fold and every file; a damaged one changes nothing',
+  async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'mozle-backup-'));
+    try {
+      await loadDemo();
+      const file = upload(spectrum);
+      await beginFile(log, group.id, file);
+      await takePart(file.id, group.id, 0, spectrum);
+      const command = (name: string, url: string, path: string) =>
+        spawnSync(`bin/${name}`, [path], { env: { ...process.env, DATABASE_URL: url }, encoding: 'utf8' });
+      const source = process.env['DATABASE_URL'] ?? '';
+      const path = join(folder, 'all.sql.gz');
+      expect(command('backup', source, path)).toMatchObject({ status: 0 });
+      const target = await emptyDatabase();
+      writeFileSync(join(folder, 'cut.sql.gz'), readFileSync(path).subarray(0, 20_000));
+      expect(command('restore', target, join(folder, 'cut.sql.gz')).stderr).toMatch(/damaged|cut off/);
+      const restored = command('restore', target, path);
+      expect(restored).toMatchObject({ status: 0 });
+      expect(restored.stdout).toMatch(/\d+ verified, 0 broken/);
+      expect(command('restore', target, path).stderr).toMatch(/not empty/);
+      const classes = await rows<{ id: string }>('SELECT id FROM classes ORDER BY id');
+      const folds = async () => {
+        const all = [];
+        for (const { id } of classes) {
+          const { doc, own: shared, lanes } = await readBoard(id);
+          const settings = classSettings(foldRecord(shared.entries));
+          all.push(lanes.map(({ bench, entries }) => [bench, benchState(doc, entries, settings)]));
+        }
+        return JSON.stringify(all);
+      };
+      const before = await folds();
+      const bytes = await readFile(file.id);
+      await database().close();
+      Object.assign(globalThis, { mozleDatabase: connect(target, 1) });
+      expect(await folds()).toBe(before);
+      expect(before.length).toBeGreaterThan(10_000);
+      expect(await readFile(file.id)).toEqual(bytes);
+      expect(await rows('SELECT token_hash FROM sessions')).toEqual([]);
+      await run(
+        `UPDATE entries SET stored = REPLACE(stored, '"saw":0', '"saw":1') WHERE stored LIKE '%"saw":0%' LIMIT 1`,
+      );
+      expect(spawnSync('bin/verify', { env: { ...process.env, DATABASE_URL: target } }).status).toBe(1);
+      expect((await entriesOf(log)).length).toBe(0);
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+    }
+  },
+  60_000,
+);

@@ -26,6 +26,7 @@ import { verifyAll } from '@/server/verifyAll';
 import { emptyDatabase } from '../support/database';
 import { acetanilideText } from '../support/preparations';
 import { reading } from '../support/record';
+import { testInAll } from '../support/inAll';
 import type { Identity } from '@/core/identity';
 
 process.env['DATABASE_POOL'] = '1';
@@ -250,13 +251,17 @@ describe('a backup', () => {
     expect(await tables()).toEqual([]);
   }, 120_000);
 
-  test('of before there were seals is taken at its word when that is asked for; one that does not verify leaves nothing', async () => {
-    const bare = changed((text) => text.replace(/-- mozle-(seal|anchor) .*\n/g, ''));
-    const broken = changed((text) => text.replace(/-- mozle-(seal|anchor) .*\n/g, '').replaceAll('2.02', '3.02'));
-    const refused = command('restore', target, broken, '--as-found');
-    expect(refused.stderr).toMatch(/The database is empty again/);
-    expect(await tables()).toEqual([]);
-    expect(command('restore', target, bare, '--as-found')).toMatchObject({ status: 0 });
-    expect((await tables()).length).toBeGreaterThan(10);
-  }, 120_000);
+  testInAll(
+    'of before there were seals is taken at its word when that is asked for; one that does not verify leaves nothing',
+    async () => {
+      const bare = changed((text) => text.replace(/-- mozle-(seal|anchor) .*\n/g, ''));
+      const broken = changed((text) => text.replace(/-- mozle-(seal|anchor) .*\n/g, '').replaceAll('2.02', '3.02'));
+      const refused = command('restore', target, broken, '--as-found');
+      expect(refused.stderr).toMatch(/The database is empty again/);
+      expect(await tables()).toEqual([]);
+      expect(command('restore', target, bare, '--as-found')).toMatchObject({ status: 0 });
+      expect((await tables()).length).toBeGreaterThan(10);
+    },
+    120_000,
+  );
 });
