@@ -53,7 +53,8 @@ export const ownReactions: Readonly<Record<string, Own>> = {
       ['acetic', 'corrosive'],
       ['cat', 'acidOrder'],
       ['reflux', 'flameFreeFlash', 'sealed'],
-      ['wash', 'carbonDioxide'],
+      // Nothing is said of cooling between reflux and funnel.
+      ['wash', 'carbonDioxide', 'shakenWarm'],
       ['distil', 'flameFreeFlash', 'sealed', 'dryness'],
     ],
   },
@@ -111,7 +112,7 @@ export const ownReactions: Readonly<Record<string, Own>> = {
     ],
     marks: [
       ['metal', 'magnesium'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
       ['first', 'halideBase'],
       ['rest'],
       ['hold', 'flameFreeFlash', 'autoignition', 'organometallic', 'corrosive'],
@@ -132,7 +133,7 @@ export const ownReactions: Readonly<Record<string, Own>> = {
     steps: [charge('metal'), charge('ether'), charge('halide'), ['start', 'induction', { minutes: 5 }, flask]],
     marks: [
       ['metal', 'magnesium'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
       ['halide', 'suspected', 'halideBase'],
       ['start', 'inductionAll'],
     ],
@@ -195,7 +196,7 @@ export const ownReactions: Readonly<Record<string, Own>> = {
     ],
     marks: [
       ['amine', 'corrosive'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
       ['chloride', 'acylation', 'corrosive', 'toxicVapour', 'gasIntoBase', 'acidOrder', 'toxicVapour'],
       ['quench', 'waterReactive'],
     ],
@@ -281,7 +282,7 @@ export const ownReactions: Readonly<Record<string, Own>> = {
     ],
     marks: [
       ['iodine', 'toxicVapour', 'organs'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
       ['wash', 'iodineAmmonia', 'corrosive'],
     ],
   },

@@ -212,8 +212,8 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
     ],
     marks: [
       ['steam', 'sealed', 'dryness'],
-      ['extract', 'ether', 'peroxide'],
-      ['strip', 'flameFreeFlash', 'autoignition'],
+      ['extract', 'ether'],
+      ['strip', 'flameFreeFlash', 'autoignition', 'peroxide'],
     ],
   },
   'acid, base and neutral parted': {
@@ -241,7 +241,7 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
     marks: [
       ['acid', 'corrosive', 'organs'],
       ['neutral', 'suspected'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
       ['extract', 'carbonDioxide'],
       ['set', 'carbonDioxide', 'dissolvedSolvent', 'acidOrder'],
     ],
@@ -278,7 +278,9 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
       ['cold', 'stand', { hours: 20, where: 'refrigerator', cover: 'stoppered' }, { in: 'flask' }],
     ],
     marks: [
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
+      // What is kept forms peroxides; said once.
+      ['bench', 'peroxide'],
       ['cold', 'coldStore'],
     ],
   },
@@ -350,7 +352,7 @@ export const ownWorkUps: Readonly<Record<string, Own>> = {
     ],
     marks: [
       ['hydride', 'aluminiumHydride', 'corrosive'],
-      ['ether', 'ether', 'peroxide'],
+      ['ether', 'ether'],
     ],
   },
   'an unknown without structure': {

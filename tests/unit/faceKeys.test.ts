@@ -44,6 +44,12 @@ const conditions: Keys<Conditions> = {
   dosed: true,
   pours: true,
   cooled: true,
+  bath: true,
+  concentrates: true,
+  dries: true,
+  keeps: true,
+  onWater: true,
+  moved: true,
   ceiling_C: true,
 };
 const timing: Keys<Result<'timing'>> = { fixed_min: true, grows: true };

@@ -144,11 +144,11 @@ test.each<[RuleId, readonly Charged[]]>([
   ['hazard.acidOrder', [['sulfuric-acid-96', 'catalyst', mL('1')]]],
   ['hazard.alkali', [['sodium-hydroxide', 'solvent', g('1')]]],
   ['hazard.ether', [['diethyl-ether', 'extractant', mL('20')]]],
-  ['hazard.peroxide', [['thf', 'solvent', mL('20')]]],
   ['hazard.toxicVapour', [['bromine', 'solvent', g('1')]]],
   ['hazard.skin', [['aniline', 'solvent', mL('1')]]],
   ['hazard.sensitizer', [['eugenol', 'solvent', g('1')]]],
   ['hazard.flagged', [['benzyl-chloride', 'solvent', g('1')]]],
+  ['hazard.cancer', [['benzyl-chloride', 'solvent', g('1')]]],
   ['hazard.noData', [['2-ethoxynaphthalene', 'solvent', g('1')]]],
 ])('%s is found where it belongs, and not without its cause', (rule, lines) => {
   expect(rulesOf(charging(lines))).toContain(rule);

@@ -7,22 +7,22 @@ import type { Said, Scenario } from '../support/scenarios/scenario';
 
 /** Rules that say it. */
 const rules: Readonly<Record<Said, readonly string[]>> = {
-  flashesOff: [],
-  ventNow: [],
-  shakenWarm: [],
-  closedBoils: [],
-  boilsOff: [],
+  flashesOff: ['hazard.flashesOff'],
+  ventNow: ['hazard.ventNow'],
+  shakenWarm: ['hazard.shakenWarm'],
+  closedBoils: ['hazard.closedBoils'],
+  boilsOff: ['hazard.boilsOff'],
   intoHot: ['hazard.intoHot'],
-  bathTooWarm: [],
-  peroxideKept: [],
-  explosiveKept: [],
-  silverKept: [],
-  acetonePeroxide: [],
-  ovenVapour: [],
+  bathTooWarm: ['hazard.bathTooWarm'],
+  peroxideKept: ['hazard.peroxide'],
+  explosiveKept: ['hazard.explosive'],
+  silverKept: ['hazard.silverKept'],
+  acetonePeroxide: ['hazard.acetonePeroxide'],
+  ovenVapour: ['hazard.ovenVapour'],
   flameStop: ['hazard.flameChosen'],
-  geneticDefects: [],
-  cancer: [],
-  fertility: [],
+  geneticDefects: ['hazard.geneticDefects'],
+  cancer: ['hazard.cancer'],
+  fertility: ['hazard.fertility'],
   waterReactive: ['hazard.waterReactive'],
   chlorine: ['hazard.chlorine'],
   hotPlate: ['hazard.hot'],
@@ -65,38 +65,8 @@ function scoreOf(scenario: Scenario): Score {
 }
 
 // What is not said yet, or is said without need: these lists may only become shorter.
-const notYet: readonly string[] = [
-  'ether onto a solution that was just heated: flashesOff at ether',
-  'a hot filtrate poured onto pentane: flashesOff at pour',
-  'shaken with ether at room temperature: ventNow at shake',
-  'shaken with dichloromethane at room temperature: ventNow at shake',
-  'a solution of 60 °C shaken with ethyl acetate: shakenWarm at shake',
-  'a closed vial with pentane at room temperature: closedBoils at shake',
-  'a vial of acetone that was warmed to 50 °C, closed and shaken: closedBoils at shake',
-  'methanol held at 80 °C for half an hour in an open flask: boilsOff at heat',
-  'charcoal into what was boiled under reflux a moment ago: intoHot at charcoal',
-  'boiling aids into what boils: intoHot at aids',
-  'below 5 °C in air: bathTooWarm at cool',
-  'below 10 °C in cold water: bathTooWarm at cool',
-  'an ether boiled down to dryness, and one only shaken: peroxideKept at strip',
-  'an ether distilled off at the water bath: peroxideKept at down',
-  'dibenzoyl peroxide dried in the oven: explosiveKept at dry',
-  'a picrate dried and ground: explosiveKept at dry',
-  'a picrate dried and ground: explosiveKept at grind',
-  'ammoniacal silver made and left to stand: silverKept at stand',
-  'acetone, hydrogen peroxide and acid in one flask: acetonePeroxide at acid',
-  'a cake washed with acetone goes into the oven: ovenVapour at dry',
-  'a mutagen, a carcinogen and what harms the unborn child: geneticDefects at one',
-  'a mutagen, a carcinogen and what harms the unborn child: cancer at two',
-  'a mutagen, a carcinogen and what harms the unborn child: fertility at three',
-];
-const tooMuch: readonly string[] = [
-  'bromine and water: no acid chloride: waterReactive at *',
-  'bleach with bisulfite in excess beside it: what is left is quenched: chlorine at acid',
-  'on a water bath no hot plate looks the same hot or cold; with aids set nothing is said of aids: hotPlate at *',
-  'on a water bath no hot plate looks the same hot or cold; with aids set nothing is said of aids: noAid at *',
-  'water onto a drop of sulfuric acid: waterIntoAcid at *',
-];
+const notYet: readonly string[] = [];
+const tooMuch: readonly string[] = [];
 
 describe('what must be said at the step, and what must not', () => {
   const scores = scenarios.map(scoreOf);

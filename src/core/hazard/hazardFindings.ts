@@ -1,10 +1,12 @@
 import { foreseeSteps } from '../process/predictProcess';
+import { actFindings } from './actFindings';
 import { gasFindings } from './gasFindings';
 import { heatFindings } from './heatFindings';
 import { materialFindings } from './materialFindings';
 import { meetingFindings } from './meetingFindings';
 import { scenesOf } from './scene';
 import { stepFindings } from './stepFindings';
+import { warmFindings } from './warmFindings';
 import type { Finding } from '../finding/finding';
 import type { Foreseen } from '../process/predictProcess';
 import type { PlanSeen } from './scene';
@@ -20,9 +22,15 @@ const weight = { stop: 0, caution: 1, note: 2 } as const;
 export function hazardFindings(plan: PlanSeen, foreseen: Foreseen = foreseeSteps(plan)): readonly Finding[] {
   const scenes = scenesOf(plan, foreseen);
   const scale = plan.findings.filter(({ rule }) => rule === 'scale.up' || rule === 'scale.exotherm');
-  const all = [meetingFindings, gasFindings, heatFindings, materialFindings, stepFindings].flatMap((of) =>
-    of(plan, scenes),
-  );
+  const all = [
+    meetingFindings,
+    gasFindings,
+    heatFindings,
+    warmFindings,
+    actFindings,
+    materialFindings,
+    stepFindings,
+  ].flatMap((of) => of(plan, scenes));
   const sorted = [...all, ...scale].sort((a, b) => weight[a.severity] - weight[b.severity]);
   // One caution a place: the graver of two that say the same.
   const once = new Map<string, Finding>();

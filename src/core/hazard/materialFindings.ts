@@ -27,7 +27,6 @@ const tests: readonly (readonly [RuleId, Finding['severity'], Test])[] = [
     (substance) => corrosive(substance) && !kinds.hydroxide(substance) && !kinds.mineralAcid(substance),
   ],
   ['hazard.ether', 'caution', (substance) => hasGroup(groupsOf(substance), 'ether') && burnsInRoom(substance)],
-  ['hazard.peroxide', 'caution', (substance) => substance.peroxideFormer === true || hasStatement(substance, 'EUH019')],
   [
     'hazard.toxicVapour',
     'caution',
@@ -40,6 +39,9 @@ const tests: readonly (readonly [RuleId, Finding['severity'], Test])[] = [
   ['hazard.organs', 'caution', says('H370', 'H371', 'H372', 'H373')],
   ['hazard.asthma', 'caution', says('H334')],
   ['hazard.sensitizer', 'note', says('H317')],
+  ['hazard.geneticDefects', 'caution', says('H340')],
+  ['hazard.cancer', 'caution', says('H350')],
+  ['hazard.fertility', 'caution', says('H360')],
   ['hazard.flagged', 'caution', says('H340', 'H350', 'H360', 'H300', 'H310', 'H330')],
   ['hazard.alkaliMetal', 'caution', kinds.neverWater],
   ['hazard.aluminiumHydride', 'caution', kinds.aluminiumHydride],

@@ -97,11 +97,23 @@ const acylating = group('anhydride', 'acidHalide');
 const hydrolysed = formula(
   (atoms) =>
     n(atoms, 'Cl') + n(atoms, 'Br') >= 2 &&
+    // The halogens themselves are not taken apart.
+    Object.keys(atoms).length > 1 &&
     !n(atoms, 'C') &&
     only(atoms, 'P', 'S', 'Si', 'Ti', 'Al', 'Sn', 'B', 'O', 'Cl', 'Br'),
 );
 const organometallic = either(drawn(/[Cc]\d*\[(Li|Mg|Zn|Al)\]|\[(Li|Mg|Zn|Al)\][Cc(]|\[CH?\d?-\](?!#)/), (one) =>
   hasStatement(one, 'H250'),
+);
+const nitroGroups = ({ smiles = '', groups }: Judged) =>
+  Math.max(groups?.['nitro'] ?? 0, (smiles.match(/\[N\+\]\(=O\)\[O-\]|N\(=O\)=O|\[O-\]\[N\+\]\(=O\)/g) ?? []).length);
+/** What explodes when it is dry, rubbed or hot: organic peroxides, azides, diazonium salts, three nitro groups, and what its label says so of. */
+const explosive = either(
+  (substance) => drawn(/O-?O/)(substance) && n(anhydrousAtoms(substance.formula), 'C') > 0,
+  azide,
+  drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/),
+  (substance) => nitroGroups(substance) >= 3,
+  (one) => hasStatement(one, 'H200', 'H201', 'H202', 'H203', 'H204', 'H205', 'H240', 'H241'),
 );
 const ammonium: Kind = ({ formula: text }) => text !== undefined && /NH4|\(NH4\)/.test(text);
 const oxidizer = either(hypochlorite, nitricAcid, permanganate, chromate, peroxide, (one) =>
@@ -203,6 +215,8 @@ const tests = {
   permanganate,
   chromate,
   peroxide,
+  peroxideFormer: (substance) => substance.peroxideFormer === true || hasStatement(substance, 'EUH019'),
+  explosive,
   halogen: group('halogen'),
   bromine: formula((atoms) => only(atoms, 'Br')),
   iodine: formula((atoms) => only(atoms, 'I')),

@@ -32,7 +32,11 @@ export function meetingFindings(plan: PlanSeen, scenes: readonly Scene[]): reado
     }
     return [
       ...[...found.values()].map(({ meeting, a, b }) => findingOf(plan, scene, meeting, [...a], [...b])),
-      ...scene.places.flatMap((place) => [...haloform(plan, scene, place), ...neutralizations(plan, scene, place)]),
+      ...scene.places.flatMap((place) => [
+        ...haloform(plan, scene, place),
+        ...acetonePeroxide(plan, scene, place),
+        ...neutralizations(plan, scene, place),
+      ]),
       ...waterIntoAcid(plan, scene),
     ];
   });
@@ -69,13 +73,18 @@ function pairsOf(
 /** What a model makes where the preparation names nothing, water excepted. */
 const isMade = ({ invented, substance }: Present) => invented === true && !kinds.water(substance);
 
-/** An acid that bases have taken up by now, or a base that acids have. */
+/** An acid that bases have taken up by now, or a base that acids have; bleach that as much sulfite or thiosulfate stood with. */
 function spent({ id, substance }: Present, { before }: PlaceSeen, { came }: Scene): boolean {
   if (came.has(id) || !before.has(id)) return false;
+  if (kinds.hypochlorite(substance)) return molesOf(before, kinds.sulfite) >= molesOf(before, kinds.hypochlorite);
   const [acid, base] = [acidEquivalents(before.values()), baseEquivalents(before.values())];
   if (kinds.readyAcid(substance)) return base > 0 && base >= acid;
   return hasGroup(groupsOf(substance), 'hydroxide') && acid > 0 && acid >= base;
 }
+
+/** Moles of a kind; what nobody knows the amount of counts for nothing. */
+const molesOf = (all: PlaceSeen['before'], test: (one: Present['substance']) => boolean) =>
+  [...all.values()].reduce((sum, { substance, moles = 0 }) => (test(substance) ? sum + moles : sum), 0);
 
 /** Rules that stand for a substance alone as well. */
 const beyond: ReadonlySet<string> = new Set(['hazard.azide', 'hazard.perchlorate', 'hazard.diazonium']);
@@ -109,6 +118,17 @@ function haloform(plan: PlanSeen, scene: Scene, { here }: PlaceSeen): readonly F
   if (!chloroform || !ketone || !base || ![chloroform, ketone, base].some(({ id }) => scene.came.has(id))) return [];
   const args = { a: chloroform.name, b: namesInside([ketone]), c: namesInside([base]) };
   return [finding('hazard.haloform', 'stop', placeOf(plan, scene, [chloroform]), args)];
+}
+
+/** A ketone, hydrogen peroxide and acid: the peroxides that form explode while still wet. */
+function acetonePeroxide(plan: PlanSeen, scene: Scene, { here }: PlaceSeen): readonly Finding[] {
+  const all = [...here.values()];
+  const [peroxide, ketone, acid] = [kinds.peroxide, kinds.ketone, kinds.readyAcid].map((test) =>
+    all.find(({ substance }) => test(substance)),
+  );
+  if (!peroxide || !ketone || !acid || ![peroxide, ketone, acid].some(({ id }) => scene.came.has(id))) return [];
+  const args = { a: ketone.name, b: namesInside([peroxide]), c: namesInside([acid]) };
+  return [finding('hazard.acetonePeroxide', 'stop', placeOf(plan, scene, [peroxide]), args)];
 }
 
 // Warmer by so much it splashes or boils a low solvent.
@@ -147,6 +167,8 @@ function neutralizations(plan: PlanSeen, scene: Scene, { before, here }: PlaceSe
   ];
 }
 
+/** A millilitre of concentrated sulfuric acid. */
+const leastAcid_g = 1.5;
 const strong = [kinds.sulfuricAcid, kinds.nitricAcid, kinds.perchloricAcid, kinds.oleum] as const;
 
 /** Water goes into an acid of which more than half is acid; ice into a cold mixture, and pouring onto water, are not meant. */
@@ -162,7 +184,10 @@ function waterIntoAcid(plan: PlanSeen, scene: Scene): readonly Finding[] {
   if (!line || scene.step === undefined) return [];
   return scene.places.flatMap(({ before }) => {
     const held = [...before.values()];
-    const acid = held.find(({ substance }) => strong.some((test) => test(substance)));
+    // A drop does nothing.
+    const acid = held.find(
+      ({ substance, grams = 0 }) => grams >= leastAcid_g && strong.some((test) => test(substance)),
+    );
     const water = held
       .filter(({ substance }) => kinds.water(substance))
       .reduce((sum, one) => sum + (one.grams ?? 0), 0);

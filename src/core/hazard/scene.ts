@@ -3,7 +3,7 @@ import { has, namedBy } from '../operations/named';
 import { leftOf, rightOf } from '../document/reactions';
 import { introduced } from '../worktop/introduced';
 import type { Bringing } from '../worktop/introduced';
-import { wholeOf } from '../worktop/matter/shelf';
+import { room_C, wholeOf } from '../worktop/matter/shelf';
 import type { Foreseen } from '../process/predictProcess';
 import type { Conditions } from '../operations/conditions';
 import type { Judged } from './materials';
@@ -35,6 +35,10 @@ export interface PlaceSeen {
   readonly place: string;
   readonly vessel?: PlannedVessel;
   readonly before: ReadonlyMap<string, Present>;
+  /** Temperature of that, °C. */
+  readonly before_C: number;
+  /** Temperature that the step keeps it at, °C. */
+  readonly kept_C?: number;
   /** Everything that is in it at some moment of the step. */
   readonly here: ReadonlyMap<string, Present>;
 }
@@ -88,10 +92,13 @@ export function scenesOf(plan: PlanSeen, { steps, world }: Foreseen): readonly S
       ];
       const here = merged(parts.map(seen));
       const planned = vessel.get(place);
+      const kept = found?.kept.has(place) === true;
       return {
         place,
         ...(planned ? { vessel: planned } : {}),
         before,
+        before_C: shelf[place]?.temperature_C ?? room_C,
+        ...(kept ? { kept_C: found.shelf[place]?.temperature_C ?? room_C } : {}),
         here: withFormed(reactions, kind, here),
       };
     });
@@ -230,7 +237,12 @@ function leftOut(plan: PlanSeen, scenes: readonly Scene[], world: Bringing['worl
     const ids = mine.map(({ facts }) => facts.line.id);
     const own = presentIn(strangers(plan, ids, world), kind, unknown);
     const ever = scenes.flatMap((scene) => scene.places.filter((one) => one.place === place).map(({ here }) => here));
-    return { place, before: new Map(), here: withFormed(plan.doc.reactions, kind, merged([...ever, own])) };
+    return {
+      place,
+      before: new Map(),
+      before_C: room_C,
+      here: withFormed(plan.doc.reactions, kind, merged([...ever, own])),
+    };
   });
   const came = new Set(rest.map(({ facts }) => facts.line.substance));
   const lines = rest.map(({ facts }) => facts.line.id);

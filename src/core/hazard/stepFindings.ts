@@ -51,10 +51,12 @@ function of(plan: PlanSeen, scene: Scene, aided: ReadonlySet<string>): readonly 
     plan.lines.find(({ facts }) => facts.line.id === line)?.facts.substance.substance.name ?? line;
   return [
     ...(conditions.boiling ? [finding('hazard.sealed', 'caution', about)] : []),
-    ...(conditions.bumps && !places.some(({ place }) => aided.has(place) || aided.has(place + stirred))
+    ...(conditions.bumps &&
+    !conditions.moved &&
+    !places.some(({ place }) => aided.has(place) || aided.has(place + stirred))
       ? [finding('hazard.noAid', 'caution', about)]
       : []),
-    ...(conditions.hot ? [finding('hazard.hot', 'note', about)] : []),
+    ...(conditions.hot && !conditions.onWater ? [finding('hazard.hot', 'note', about)] : []),
     ...(conditions.vacuum === 'suction' ? [finding('hazard.suction', 'note', about)] : []),
     ...(conditions.vacuum === 'rotary' ? [finding('hazard.rotary', 'note', about)] : []),
     ...(conditions.oven ? [finding('hazard.oven', 'note', about)] : []),

@@ -1,3 +1,4 @@
+import { lowerExplosiveLimit } from './vapour/lowerExplosiveLimit';
 import { readdirSync, readFileSync } from 'node:fs';
 import { adiabaticRise, dosingTime } from './heat/reactionHeat';
 import { agentNeed } from './drying/agentNeed';
@@ -61,6 +62,7 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
     (enthalpy, extent_mol, mass_g, heatCapacity) => adiabaticRise({ enthalpy, extent_mol, mass_g, heatCapacity }),
     [-100, 0.1, 100, 4],
   ],
+  ['lowerExplosiveLimit', (C, H, O) => lowerExplosiveLimit({ C, H, O }), [3, 6, 1]],
   [
     'dosingTime',
     (enthalpy, extent_mol, removal_W_per_K, ceiling_C, bath_C) =>

@@ -24,6 +24,16 @@ export interface Conditions {
   readonly oven?: boolean;
   /** Closed while it reacts, and vented so often. */
   readonly closed?: { readonly vent_min: number };
+  /** Solvent leaves it, and what was dissolved stays behind. */
+  readonly concentrates?: boolean;
+  /** A solid is dried. */
+  readonly dries?: boolean;
+  /** Stands or is stored for hours and days. */
+  readonly keeps?: boolean;
+  /** Stands in warm water: nothing else of it is hot. */
+  readonly onWater?: boolean;
+  /** Something keeps it moving: stirred, or aids against bumping are set. */
+  readonly moved?: boolean;
   /** Kept in a refrigerator. */
   readonly coldStore?: boolean;
   /** Shaken in a closed funnel. */
@@ -42,6 +52,8 @@ export interface Conditions {
   readonly dosed?: readonly string[];
   /** Lines that stand ready, and into which the mixture is poured. */
   readonly pours?: readonly string[];
+  /** Stands in a bath that comes to this at the best, and shall get below that. */
+  readonly bath?: { readonly reaches_C: number; readonly below_C: number };
   /** Stands in ice meanwhile. */
   readonly cooled?: boolean;
   /** Never above this, °C. */

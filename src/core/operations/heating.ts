@@ -48,7 +48,13 @@ export function heatingWords({ heat, setting, stirring, condenser }: Heated): re
 }
 
 /** What a heat source and a condenser expose people to. */
-export const heated = ({ heat, condenser }: Heated): Pick<Conditions, 'flame' | 'airCooled'> => ({
+export const heated = ({
+  heat,
+  stirring,
+  condenser,
+}: Heated): Pick<Conditions, 'flame' | 'onWater' | 'moved' | 'airCooled'> => ({
   ...(heat === 'burner' ? { flame: true } : {}),
+  ...(heat === 'waterBath' || heat === 'steamBath' ? { onWater: true } : {}),
+  ...(stirring !== undefined && stirring !== 'none' ? { moved: true } : {}),
   ...(condenser === 'air' || condenser === 'water' ? { airCooled: condenser === 'air' } : {}),
 });

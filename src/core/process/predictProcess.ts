@@ -10,6 +10,7 @@ import { stageBasis } from '../plan/stageBasis';
 import { wholeOf } from '../worktop/matter/shelf';
 import { Worktop } from '../worktop/worktop';
 import { leftOver } from './leftOver';
+import { leftToCool } from '../worktop/heat';
 import type { After, Before, Foreseeable, Task, World } from '../worktop/worktop';
 import type { Assumption } from '../worktop/assumption';
 import type { Loss } from '../worktop/loss';
@@ -132,7 +133,7 @@ function work(world: World, task: Task, before: Before): After | undefined {
     } while (top.again());
     // Rounds that an operation works off by itself it tells by itself.
     if (top.times > 1) top.remark(`Reckoned for ${top.times} times, the least that it is done.`);
-    return top.after();
+    return cooled(world, top.after(), task);
   } catch (error) {
     // A model refuses numbers that it cannot work with: the step is left out of the prediction, and says so.
     if (!(error instanceof RangeError)) throw error;
@@ -141,6 +142,12 @@ function work(world: World, task: Task, before: Before): After | undefined {
     return bare.after();
   }
 }
+
+/** What it does not keep at a temperature comes nearer to the room's, for as long as the step takes. */
+const cooled = ({ kind }: World, after: After, { step }: Task): After => ({
+  ...after,
+  shelf: leftToCool(after.shelf, kind, { minutes: step.time.typical_min, held: after.kept }),
+});
 
 /** How a step that no model can work with begins its remark. */
 export const cannot = 'This step cannot be foreseen';

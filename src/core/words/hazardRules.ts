@@ -1,10 +1,13 @@
 import { gasRules } from './gasRules';
+import { actRules, warmRules } from './actRules';
 import { wasteRules } from './wasteRules';
 import type { RuleText } from '../finding/ruleText';
 
 /** Rules of the hazard panel. They remind; nobody is authorized by them. */
 export const hazardRules = {
   ...gasRules,
+  ...warmRules,
+  ...actRules,
   ...wasteRules,
   'hazard.carbonDioxide': {
     title: 'Gas: carbonate meets acid',
@@ -290,11 +293,6 @@ export const hazardRules = {
     title: 'Ether vapour',
     says: '{name}: its heavy vapour creeps along the bench and charges with static.',
     remedies: ['No flame or hot plate within reach; vent the funnel at once; lids on.'],
-  },
-  'hazard.peroxide': {
-    title: 'Forms peroxides',
-    says: '{name} forms peroxides on standing in air.',
-    remedies: ['Date the bottle when it is opened; test before it is distilled or evaporated; never to dryness.'],
   },
   'hazard.toxicVapour': {
     title: 'Toxic or biting vapour',

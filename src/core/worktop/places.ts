@@ -1,5 +1,5 @@
 import { gramsOf, nothing, plus, without } from './matter/matter';
-import { emptyVessel, phaseKinds, phaseOf, wholeOf, withPhase } from './matter/shelf';
+import { emptyVessel, phaseKinds, phaseOf, room_C, wholeOf, withPhase } from './matter/shelf';
 import type { Content, PhaseKind, Shelf } from './matter/shelf';
 import type { Matter } from './matter/matter';
 
@@ -9,17 +9,29 @@ export interface Stream {
   readonly matter: Matter;
 }
 
+/** Less than this is no content that has a temperature of its own, g. */
+const film_g = 0.02;
+
 /** What stands where during a step: every gram that is taken has to be put somewhere. */
 export class Places {
   protected readonly shelf: Record<string, Content>;
   protected readonly streams: Stream[] = [];
   protected readonly touched: string[] = [];
   protected readonly peaks: Record<string, Matter> = {};
+  /** Places whose temperature the step keeps. */
+  protected readonly kept = new Set<string>();
+  /** How warm matter was where it was taken, as long as it is the same; of any other what was taken last. */
+  private readonly warmth = new WeakMap<Matter, number>();
+  private last_C = room_C;
 
-  /** @param at id of the step, for what it refuses */
+  /**
+   * @param at id of the step, for what it refuses
+   * @param capacityOf heat that a kelvin takes, J/K
+   */
   constructor(
     private readonly at: string,
     before: Shelf,
+    private readonly capacityOf: (matter: Matter) => number,
   ) {
     this.shelf = { ...before };
   }
@@ -39,7 +51,8 @@ export class Places {
   put(place: string, kind: PhaseKind, matter: Matter): void {
     if (gramsOf(matter) === 0) return;
     const { poured: _p, raffinate: _r, ...content } = this.content(place);
-    this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
+    const temperature_C = this.mixed(content, matter);
+    this.set(place, withPhase({ ...content, temperature_C }, kind, plus(phaseOf(content, kind), matter)));
   }
 
   /** Only what clings to the glass is left. */
@@ -56,7 +69,34 @@ export class Places {
   take(place: string, kind: PhaseKind, part: Matter): Matter {
     const content = this.content(place);
     this.set(place, withPhase(content, kind, without(phaseOf(content, kind), part)));
-    return part;
+    return this.of(part, content.temperature_C);
+  }
+
+  /** What went through a condenser: it comes over at about the temperature of the room. */
+  condensed(matter: Matter): Matter {
+    return this.of(matter, room_C);
+  }
+
+  /** Matter that comes at a temperature, °C; ice by the heat that it takes to melt as well. */
+  protected of(matter: Matter, temperature_C: number): Matter {
+    if (gramsOf(matter) === 0) return matter;
+    this.warmth.set(matter, temperature_C);
+    this.last_C = temperature_C;
+    return matter;
+  }
+
+  /**
+   * Temperature of a content with something in it, by heat capacities: no heat of mixing, glass takes none, and ice melts as far as there is
+   * heat for it.
+   */
+  private mixed(content: Content, matter: Matter): number {
+    const [there_C, comes_C] = [content.temperature_C, this.warmth.get(matter) ?? this.last_C];
+    if (there_C === comes_C) return there_C;
+    const there = wholeOf(content);
+    if (gramsOf(there) < film_g) return Math.max(comes_C, Math.min(0, there_C));
+    const [there_JK, comes_JK] = [this.capacityOf(there), this.capacityOf(matter)];
+    const both = (there_JK * there_C + comes_JK * comes_C) / (there_JK + comes_JK);
+    return Math.max(both, Math.min(0, there_C, comes_C < 0 ? 0 : comes_C));
   }
 
   /** Takes a part out of all phases in which it is, in proportion; at most what is there. */
@@ -95,7 +135,9 @@ export class Places {
     this.set(place, content);
   }
 
+  /** The step brings it to a temperature, and keeps it there. */
   temperature(place: string, temperature_C: number): void {
+    this.kept.add(place);
     this.set(place, { ...this.content(place), temperature_C });
   }
 

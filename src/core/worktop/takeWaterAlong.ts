@@ -26,7 +26,7 @@ export function takeWaterAlong(
   const there = gramsOf(water);
   const over = Math.min(there, grams * along.perGram);
   if (!(over > 0.005)) return;
-  work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, over / there)));
+  work.put(receiver, 'liquid', work.condensed(work.take(pot, 'liquid', times(water, over / there))));
   const text = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
   work.remark(
     `About ${text(over)} of water comes over with it (both boil together near ${format({ dim: 'temperature', value: along.boiling_C }, '°C', { decimals: 0 })}): the head stands lower while it does, and the drying agent meets it.`,

@@ -1,7 +1,8 @@
 import { AssumptionBook } from './assumptionBook';
 import { foreseenShare } from './foreseen';
 import { gramsOf, nothing, plus, times } from './matter/matter';
-import { phaseKinds } from './matter/shelf';
+import { heatCapacityOf } from './heat';
+import { phaseKinds, room_C } from './matter/shelf';
 import { Places } from './places';
 import { introduced } from './introduced';
 import { LossBook, nothingBooked } from './lossBook';
@@ -69,11 +70,16 @@ export interface After extends Before {
   readonly remarks: readonly string[];
   /** How much of an acid or base it takes to reach the pH that the step is for, against what is planned; infinite beyond twice as much. */
   readonly takes?: number;
+  /** Places whose temperature it keeps. */
+  readonly kept: ReadonlySet<string>;
   /** Places that the step touched, in order. */
   readonly touched: readonly string[];
   /** The most that each place held during the step. */
   readonly peaks: Readonly<Record<string, Matter>>;
 }
+
+/** Ice of 0 °C takes 334 J/g to melt, as much as water of so many degrees below takes to come to 0 °C. */
+const ice_C = -334 / 4.18;
 
 /** One of several parts in which a line comes: of how many, and how many are left with this one. */
 interface Part {
@@ -110,7 +116,7 @@ export class Worktop<S extends string = string> extends Places {
     { step, stage, runs }: Task,
     before: Before,
   ) {
-    super(step.id, before.shelf);
+    super(step.id, before.shelf, (matter) => heatCapacityOf(world.kind, matter));
     this.step = step;
     this.stage = stage;
     this.runs = runs;
@@ -195,7 +201,7 @@ export class Worktop<S extends string = string> extends Places {
     const all = introduced(this, line);
     const matter = part.of > 1 ? times(all, 1 / part.of) : all;
     this.charged = plus(this.charged, matter);
-    return matter;
+    return this.of(matter, this.comesAt_C(line));
   }
 
   /**
@@ -218,6 +224,13 @@ export class Worktop<S extends string = string> extends Places {
       (sum, kind) => plus(sum, this.take(place, kind, times(this.phase(place, kind), share))),
       nothing,
     );
+  }
+
+  /** Out of the bottle it comes at the temperature of the room; ice counts as so much colder as it takes heat to melt. */
+  private comesAt_C(line: string): number {
+    const name = this.world.facts.lines.get(line)?.substance.substance.name ?? '';
+    if (/^(crushed )?ice$/i.test(name)) return ice_C;
+    return /\bice\b/i.test(name) ? 0 : room_C;
   }
 
   /** @param share of all that the line takes */
@@ -275,6 +288,7 @@ export class Worktop<S extends string = string> extends Places {
       remarks: this.said,
       ...(this.takes === undefined ? {} : { takes: this.takes }),
       touched: this.touched,
+      kept: this.kept,
       peaks: this.peaks,
     };
   }

@@ -57,6 +57,7 @@ const conditions = ({ way, ...params }: BoilingDownParams): Conditions => ({
   bumps: true,
   hot: true,
   warms: true,
+  concentrates: true,
   ...(way === 'still' ? { distils: {} } : {}),
 });
 

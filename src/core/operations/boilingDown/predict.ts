@@ -36,7 +36,7 @@ export function boilDown(
     work.remark(`${text(left)} do not boil off: what is dissolved takes more room than ${text(wanted)}.`);
   for (const one of vapour) {
     if (way === 'open') work.leave('air', one);
-    else work.put(work.receiver('to'), 'liquid', one);
+    else work.put(work.receiver('to'), 'liquid', work.condensed(one));
   }
   work.temperature(place, hottest(work, vapour));
   work.follow(place);

@@ -48,6 +48,9 @@ interface BathOf {
 const bathWords = ({ params: { bath, undisturbed }, bench }: BathOf): string =>
   undisturbed ? schoolWords(bench.doc.conventions, 'cooling', baths[bath]) : baths[bath];
 
+/** What each bath comes to at the best: the room, tap water in winter, ice with water, °C. */
+const reaches_C = { air: 20, water: 10, ice: 0 } as const;
+
 const restsAmid = (said: SaidClause) => isPurifying(said) && !isOvernight(said);
 
 /** Cooling for a time in air, water or ice, to below a temperature. */
@@ -80,6 +83,7 @@ export const cooling = defineOperation({
     const { minutes: planned, below_C, undisturbed } = context.params;
     return `Cool ${vesselAt(context, 'in', 'mixture')} ${bathWords(context)} for ${planned}\u00a0min, to below ${below_C}\u202f°C${undisturbed ? ', covered and undisturbed' : ''}.`;
   },
+  conditions: ({ bath, below_C }) => ({ bath: { reaches_C: reaches_C[bath], below_C } }),
   timing: () => ({ fixed_min: 0, grows: 'heat' }),
   predict: (work, { bath, below_C }) =>
     crystallize(work, worksIn(work), bath === 'ice' ? Math.min(0, below_C) : below_C),

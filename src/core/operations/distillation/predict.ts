@@ -269,13 +269,13 @@ function waterWith(
     work.remark('No water is foreseen in the pot that could come over with it.');
     return;
   }
-  work.put(receiver, 'liquid', work.take(pot, 'organic', times(water, along / there)));
+  work.put(receiver, 'liquid', work.condensed(work.take(pot, 'organic', times(water, along / there))));
   const text = (value: number) => format({ dim: 'volume', value }, 'mL', { figures: 2 });
   work.remark(`About ${text(along)} of water comes over with ${text(over / densityIn(kind(id)))} of it.`);
 }
 
 function move(work: Worktop, from: string, to: string, matter: Matter): void {
-  if (gramsOf(matter) > 0) work.put(to, 'organic', work.take(from, 'organic', matter));
+  if (gramsOf(matter) > 0) work.put(to, 'organic', work.condensed(work.take(from, 'organic', matter)));
 }
 
 function close(work: Worktop, matter: Matter, low_C: number): Matter {

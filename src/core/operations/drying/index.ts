@@ -116,7 +116,7 @@ export const drying = defineOperation({
     work.rearrange(place, { liquid: vapour, solid: plus(work.phase(place, 'solid'), without(liquid, vapour)) });
     work.leave('air', work.takeAll(place, 'liquid'));
   },
-  conditions: ({ where }) => (where === 'oven' ? { hot: true, oven: true } : {}),
+  conditions: ({ where }) => (where === 'oven' ? { dries: true, hot: true, oven: true } : { dries: true }),
   cautions: () => ['Nothing wet with a flammable solvent goes into a closed oven.'],
   asks: ({ series, verdict, looksDry }, context) => [
     event(context, 'begun', 'Spread it out to dry.', 'It is drying'),

@@ -73,6 +73,7 @@ export const evaporation = defineOperation({
         : {}),
     };
   },
+  conditions: () => ({ concentrates: true, keeps: true }),
   sentence: ({ params: { days } }) =>
     `Let it stand open, covered against dust, about ${days} days; weigh it now and then.`,
   predict: (work) => {

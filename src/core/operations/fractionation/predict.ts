@@ -115,7 +115,7 @@ function collect(
     const volume = millilitres(work.world.kind, whole);
     const last = i === shifted.length - 1 && volume > 0;
     const matter = last ? times(whole, Math.max(0, 1 - held.q.value / volume)) : whole;
-    work.put(place, 'liquid', work.draw(pot, matter));
+    work.put(place, 'liquid', work.condensed(work.draw(pot, matter)));
     loseElsewhere(work, { i, count: shifted.length, lighter, heavier, matter });
   });
   const rest = work.whole(pot);

@@ -109,7 +109,7 @@ export const reactiveDistillation = defineOperation({
     });
     const there = work.phase(pot, 'liquid')[substance] ?? 0;
     const over = times({ [substance]: there }, 1 - back.q.value);
-    work.put(receiver, 'organic', work.take(pot, 'liquid', over));
+    work.put(receiver, 'organic', work.condensed(work.take(pot, 'liquid', over)));
     takeWaterAlong(work, { pot, receiver, substance, grams: gramsOf(over) });
     if (there > 0 && work.stage?.substance === substance)
       work.lose('back', 'left in the pot', massShare(there, substance, back));

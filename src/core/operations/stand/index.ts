@@ -22,6 +22,9 @@ import type { Slots } from '../../worktop/vessels';
 const places = { bench: 'on the bench', refrigerator: 'in the refrigerator' } as const;
 const covers = { stoppered: 'stoppered', loosely: 'loosely covered' } as const;
 
+/** From here on it is kept, not only left for a while. */
+const longStand_h = 8;
+
 const fields = {
   hours: field.number('Stands', 'h', [0.1, 1344], { acts: true, usual: 24, help: 'At most eight weeks.' }),
   where: field.choice('Where', places),
@@ -62,7 +65,10 @@ export const stand = defineOperation({
   actual: (context): Stood => eventsAt(context, 'begun', 'seen', 'unseen', 'ended'),
   sentence: ({ params: { hours, where, cover } }) =>
     `Let it stand ${places[where]} for about ${spanWords(hours * 3600)}, ${covers[cover]}, not stirred.`,
-  conditions: ({ where }) => (where === 'refrigerator' ? { coldStore: true } : {}),
+  conditions: ({ where, hours }) => ({
+    ...(where === 'refrigerator' ? { coldStore: true } : {}),
+    ...(hours >= longStand_h ? { keeps: true } : {}),
+  }),
   predict: (work, { where, reaction, material }) => {
     const place = worksIn(work);
     const at_C = where === 'refrigerator' ? refrigerator_C : room_C;

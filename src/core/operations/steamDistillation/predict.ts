@@ -39,7 +39,7 @@ export function steamOver(
   const water = waterIn(work, pot);
   const volume = millilitres(work.world.kind, water);
   const share = volume > 0 ? Math.min(1, wanted / volume) : 0;
-  if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.take(pot, 'liquid', times(water, share)));
+  if (gramsOf(water) > 0) work.put(receiver, 'liquid', work.condensed(work.take(pot, 'liquid', times(water, share))));
   if (!early) work.put(pot, 'liquid', added);
   const collected = gramsOf(work.phase(receiver, 'liquid'));
   if (work.stage) giveUp(work, { pot, receiver, ...(material === undefined ? {} : { material }), collected });
@@ -74,7 +74,7 @@ function giveUp(
   }
   // The oil was part of the material: its mass moves over under its own name.
   const over = content ? work.take(pot, content.phase, { [content.matter]: grams }) : work.draw(pot, { [id]: grams });
-  work.put(receiver, 'organic', { [id]: gramsOf(over) });
+  work.put(receiver, 'organic', work.condensed({ [id]: gramsOf(over) }));
 }
 
 const byHeat: GivesUp = {

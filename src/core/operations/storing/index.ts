@@ -29,6 +29,7 @@ export const storing = defineOperation({
   fields,
   vessels,
   actual: (context): { readonly stored?: Live<Happening> } => eventsAt(context, 'stored'),
+  conditions: () => ({ keeps: true }),
   sentence: (context) => `Put the ${stageName(context, context.params.of)} away: ${context.params.how}.`,
   predict: () => undefined,
   asks: (_, context) => [

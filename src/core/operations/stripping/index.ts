@@ -68,7 +68,7 @@ export const stripping = defineOperation({
   },
   sentence: (context) =>
     `Take the solvent off at ${context.params.bath_C}\u202f°C from a tared flask: the ${stageName(context, context.params.of)} stays.`,
-  conditions: () => ({ hot: true, warms: true, vacuum: 'rotary' }),
+  conditions: () => ({ onWater: true, hot: true, warms: true, concentrates: true, vacuum: 'rotary' }),
   cautions: () => ['Never take an ether to dryness on heat unless it is free of peroxides.'],
   predict: (work, params) => stripOff(work, params),
   asks: ({ mass }, context) => [

@@ -51,7 +51,7 @@ export function stripOff(work: Worktop<'in' | 'to' | 'solvent'>, { bath_C }: { r
   work.rearrange(flask, { [work.world.kind(id).solid ? 'solid' : 'organic']: all });
   const kind = work.world.kind(id).solid ? 'solid' : 'organic';
   // It condenses in the receiver: it is waste, or used again, and no air.
-  work.put(work.receiver('solvent'), 'organic', work.take(flask, kind, vapour));
+  work.put(work.receiver('solvent'), 'organic', work.condensed(work.take(flask, kind, vapour)));
   if (grams > 0) work.lose('evaporated', 'gone over with the solvent', massShare(grams, id, gone));
   // It is weighed cold.
   work.temperature(flask, room_C);

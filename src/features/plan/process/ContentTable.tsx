@@ -43,7 +43,7 @@ export function ContentTable({
                     {label}
                     <small className="muted">
                       {place === product ? 'the product is here · ' : ''}
-                      {temperature_C}
+                      {formatDigits({ dim: 'temperature', value: temperature_C }, '°C', { decimals: 0 })}
                       {'\u202f'}°C
                     </small>
                   </th>
