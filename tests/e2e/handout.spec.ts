@@ -66,7 +66,7 @@ test('what is in doubt stays out until it is confirmed, and a sentence can be ma
   await page.goto('/preparations/handout');
   await page
     .getByLabel('Text of the handout')
-    .fill('Urea again\n\nDissolve 2.0 g of urea in about 30 mL of water.\nTwirl for 5 min.\nSublime the residue.');
+    .fill('Urea again\n\nDissolve 2.0 g of urea in about 30 mL of water.\nTwirl for 5 min.\nSonicate the residue.');
   await page.getByRole('button', { name: 'Read it' }).click();
   const rows = page.getByRole('list', { name: 'Sentences and steps' }).getByRole('listitem');
   const charge = page.getByRole('complementary', { name: 'What it becomes' });
@@ -76,5 +76,5 @@ test('what is in doubt stays out until it is confirmed, and a sentence can be ma
   await expect(rows.nth(2)).toContainText('Text of the step above');
   await rows.nth(2).getByLabel('Operation').selectOption({ label: 'Stirring at temperature' });
   await expect(rows.nth(2)).toContainText('3 Stirring at temperature');
-  await expect(rows.nth(3)).toContainText('No operation for “sublime”');
+  await expect(rows.nth(3)).toContainText('No operation for “sonicate”');
 });

@@ -10,7 +10,7 @@ import { stageName } from '../stages';
 import { temperatureReads } from '../declare/reads';
 import { timer } from '../timer';
 import { uncheckedAt } from '../unchecked';
-import { vesselAt } from '../vesselAt';
+import { behind } from '../vesselAt';
 import { placedTemperature } from '../ways';
 import { worksIn } from '../../worktop/transfer';
 import * as field from '../declare/fields';
@@ -69,7 +69,7 @@ export const sublimation = defineOperation({
   }),
   sentence: (context) => {
     const { of, most_C, minutes, cold, pressure } = context.params;
-    return `Sublime the ${stageName(context, of)} in ${vesselAt(context, 'in', 'vessel')} ${pressures[pressure]} onto a surface kept cold with ${cooled[cold]}: about ${minutes}\u00a0min, never above ${most_C}\u202f°C.`;
+    return `Sublime the ${stageName(context, of)} ${pressures[pressure]}${behind(context, 'in')} onto a surface kept cold with ${cooled[cold]}: about ${minutes}\u00a0min, never above ${most_C}\u202f°C.`;
   },
   cautions: ({ params: { pressure } }) => [
     'Heat slowly: what melts or spits carries its impurities up.',
