@@ -1,4 +1,5 @@
 'use client';
+import { Opening } from '../Opening';
 import useSWR from 'swr';
 import { api, ApiError } from '@/api/client';
 import { MessagePage } from '../MessagePage';
@@ -21,7 +22,7 @@ export function FirstBoard({
     revalidateOnReconnect: false,
   });
   if (data) return children(data);
-  if (!error) return <p className="muted page">{waiting}</p>;
+  if (!error) return <Opening says={waiting} />;
   const text = error instanceof ApiError ? error.message : 'The class could not be opened.';
   return (
     <MessagePage

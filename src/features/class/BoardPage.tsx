@@ -1,4 +1,5 @@
 'use client';
+import { Opening } from '@/components/Opening';
 import dynamic from 'next/dynamic';
 import { FirstBoard } from '@/components/record/FirstBoard';
 import type { Identity } from '@/core/identity';
@@ -6,7 +7,7 @@ import type { Identity } from '@/core/identity';
 // The states of all benches are worked out where they are looked at: on the server everybody else would wait for them.
 const BoardScreen = dynamic(() => import('./BoardScreen').then(({ BoardScreen: screen }) => screen), {
   ssr: false,
-  loading: () => <p className="muted page">Opening the class…</p>,
+  loading: () => <Opening says="Opening the class…" />,
 });
 
 /** The board of a class, painted by the browser. */

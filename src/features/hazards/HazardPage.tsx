@@ -1,4 +1,5 @@
 'use client';
+import { Opening } from '@/components/Opening';
 import dynamic from 'next/dynamic';
 import type { ComponentProps } from 'react';
 import type { HazardSheet } from './HazardSheet';
@@ -6,7 +7,7 @@ import type { HazardSheet } from './HazardSheet';
 // Worked out where it is looked at: on the server everybody else would wait for it.
 const Painted = dynamic(() => import('./HazardSheet').then(({ HazardSheet }) => HazardSheet), {
   ssr: false,
-  loading: () => <p className="muted page">Opening the hazard sheet…</p>,
+  loading: () => <Opening says="Opening the hazard sheet…" />,
 });
 
 /** A hazard sheet, painted by the browser. */

@@ -1,4 +1,5 @@
 'use client';
+import { Opening } from '@/components/Opening';
 import dynamic from 'next/dynamic';
 import type { ComponentProps } from 'react';
 import type { PlanScreen } from './PlanScreen';
@@ -6,7 +7,7 @@ import type { PlanScreen } from './PlanScreen';
 // Worked out where it is looked at: on the server everybody else would wait for it.
 const Painted = dynamic(() => import('./PlanScreen').then(({ PlanScreen }) => PlanScreen), {
   ssr: false,
-  loading: () => <p className="muted page">Opening the plan…</p>,
+  loading: () => <Opening says="Opening the plan…" />,
 });
 
 /** A plan, painted by the browser. */

@@ -1,4 +1,5 @@
 'use client';
+import { Opening } from '@/components/Opening';
 import dynamic from 'next/dynamic';
 import type { ComponentProps } from 'react';
 import type { BenchResultsScreen } from './BenchResultsScreen';
@@ -6,7 +7,7 @@ import type { BenchResultsScreen } from './BenchResultsScreen';
 // Worked out where it is looked at: on the server everybody else would wait for it.
 const Painted = dynamic(() => import('./BenchResultsScreen').then(({ BenchResultsScreen }) => BenchResultsScreen), {
   ssr: false,
-  loading: () => <p className="muted page">Working out the results…</p>,
+  loading: () => <Opening says="Working out the results…" />,
 });
 
 /** Results of a bench, painted by the browser. */
