@@ -1,3 +1,4 @@
+import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { scripted } from '../support/scripted';
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv';
@@ -156,8 +157,11 @@ test('the published schema and the reader accept and refuse the same shapes', ()
           /^there is no (?!operation)|used twice|cannot refer|measures no amount|in this order$/.test(reason),
         );
       expect([path.join('.'), value, validate(copy)]).toEqual([path.join('.'), value, shape]);
-      // Whatever can be read can be foreseen, however odd.
-      if (read.ok) processPlan(computePlan(read.doc));
+      // Whatever can be read can be foreseen and judged, however odd.
+      if (!read.ok) return;
+      const plan = computePlan(read.doc);
+      processPlan(plan);
+      hazardFindings(plan);
     }),
     { numRuns: 250 },
   );

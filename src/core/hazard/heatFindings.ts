@@ -1,6 +1,7 @@
 import { burnsInRoom, burnsWarm, flashOf, ignitesItself } from './fire';
-import { fact, finding } from '../finding/finding';
+import { finding } from '../finding/finding';
 import { kinds } from './materials';
+import { wholeDegrees } from './boilingOf';
 import { placeOf } from './placeOf';
 import { names } from './names';
 import type { Finding } from '../finding/finding';
@@ -19,7 +20,7 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
     const about = placeOf(plan, scene, []);
     const all = names(burning);
     const lowest = burning.flatMap(({ substance }) => flashOf(substance) ?? [])[0];
-    const flash = lowest === undefined ? {} : { flash: celsius(lowest) };
+    const flash = lowest === undefined ? {} : { flash: wholeDegrees(lowest) };
     const room = burning.some(({ substance }) => burnsInRoom(substance));
     const rule = room
       ? lowest === undefined
@@ -61,5 +62,3 @@ function burningIn({ places, conditions }: Scene): readonly Present[] {
   const unique = [...new Map(all.map((one) => [one.id, one])).values()];
   return unique.sort((a, b) => (flashOf(a.substance) ?? 200) - (flashOf(b.substance) ?? 200));
 }
-
-const celsius = (value: number) => fact({ dim: 'temperature', value }, '°C', Math.abs(value) >= 100 ? 3 : 2);

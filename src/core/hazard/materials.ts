@@ -105,13 +105,14 @@ const hydrolysed = formula(
 const organometallic = either(drawn(/[Cc]\d*\[(Li|Mg|Zn|Al)\]|\[(Li|Mg|Zn|Al)\][Cc(]|\[CH?\d?-\](?!#)/), (one) =>
   hasStatement(one, 'H250'),
 );
+const diazonium = drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/);
 const nitroGroups = ({ smiles = '', groups }: Judged) =>
   Math.max(groups?.['nitro'] ?? 0, (smiles.match(/\[N\+\]\(=O\)\[O-\]|N\(=O\)=O|\[O-\]\[N\+\]\(=O\)/g) ?? []).length);
 /** What explodes when it is dry, rubbed or hot: organic peroxides, azides, diazonium salts, three nitro groups, and what its label says so of. */
 const explosive = either(
-  (substance) => drawn(/O-?O/)(substance) && n(anhydrousAtoms(substance.formula), 'C') > 0,
+  (substance) => peroxide(substance) && n(anhydrousAtoms(substance.formula), 'C') > 0,
   azide,
-  drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/),
+  diazonium,
   (substance) => nitroGroups(substance) >= 3,
   (one) => hasStatement(one, 'H200', 'H201', 'H202', 'H203', 'H204', 'H205', 'H240', 'H241'),
 );
@@ -224,7 +225,7 @@ const tests = {
   cyanideOrSulfide: either(cyanide, sulfide),
   azide,
   perchlorate,
-  diazonium: drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/),
+  diazonium,
   dimethylSulfoxide: (substance) =>
     formula((atoms) => n(atoms, 'C') === 2 && n(atoms, 'H') === 6 && n(atoms, 'S') === 1 && n(atoms, 'O') === 1)(
       substance,

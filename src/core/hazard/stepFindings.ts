@@ -1,14 +1,14 @@
-import { listedBoiling_C } from '../reference/listedBoiling';
 import { leftOf } from '../document/reactions';
 import { additionHeat } from './additionHeat';
 import { airCondenserFrom_C } from '../operations/airCooled';
+import { boilingOf, wholeDegrees } from './boilingOf';
 import { burnsInRoom } from './fire';
 import { fact, finding } from '../finding/finding';
 import { kinds } from './materials';
 import { namedBy } from '../operations/named';
 import { names } from './names';
 import type { Finding } from '../finding/finding';
-import type { PlanSeen, Present, Scene } from './scene';
+import type { PlanSeen, Scene } from './scene';
 
 /** Cautions that follow from what a step does, and from what its vessels hold by then. */
 export function stepFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
@@ -71,7 +71,7 @@ function of(plan: PlanSeen, scene: Scene, aided: ReadonlySet<string>): readonly 
     }),
     ...(conditions.ceiling_C === undefined
       ? []
-      : [finding('hazard.ceiling', 'note', about, { ceiling: celsius(conditions.ceiling_C) })]),
+      : [finding('hazard.ceiling', 'note', about, { ceiling: wholeDegrees(conditions.ceiling_C) })]),
     ...additionHeat(plan, scene),
     ...grinding(scene),
     ...coldStore(scene),
@@ -89,7 +89,7 @@ function condenser(scene: Scene): readonly Finding[] {
       'hazard.airCondenser',
       'caution',
       { step: scene.step.id },
-      { name: vapour.name, boiling: celsius(vapour.at_C) },
+      { name: vapour.name, boiling: wholeDegrees(vapour.at_C) },
     ),
   ];
 }
@@ -115,8 +115,6 @@ export function vapourOf({ conditions, places }: Scene): { readonly at_C: number
 }
 
 const nearTo_K = 15;
-const boilingOf = (substance: Present['substance']) =>
-  substance.boiling === undefined && substance.formula === 'H2O' ? 100 : listedBoiling_C(substance);
 
 function grinding({ conditions, places, step }: Scene): readonly Finding[] {
   if (!conditions.grinds || !step) return [];
@@ -198,5 +196,3 @@ function dissolvedSolvent({ conditions, places, step }: Scene): readonly Finding
         ),
       ];
 }
-
-const celsius = (value: number) => fact({ dim: 'temperature', value }, '°C', value >= 100 ? 3 : 2);

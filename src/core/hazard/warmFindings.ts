@@ -1,6 +1,5 @@
 import { fact, finding } from '../finding/finding';
-import { kinds } from './materials';
-import { listedBoiling_C } from '../reference/listedBoiling';
+import { boilingOf, wholeDegrees } from './boilingOf';
 import { meansOf } from '../operations/named';
 import { names } from './names';
 import { troutonPressure } from '../models/vapour/troutonPressure';
@@ -20,7 +19,8 @@ const ofLiquids = 0.2;
 /** Gauge pressure from which on a stopper moves, bar. */
 const worthVent_bar = 0.25;
 const long_min = 5;
-const leastBoiling_C = 10;
+/** Liquids that boil in between: below are gases that are dissolved, above is nothing that any bath boils. */
+const [leastBoiling_C, mostBoiling_C] = [10, 400];
 
 /** What follows from the warmth of what stands there: a content keeps its temperature from step to step. */
 export function warmFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly Finding[] {
@@ -43,18 +43,14 @@ export function warmFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
 const unless = (shakes: readonly Finding[], flashes: readonly Finding[]) =>
   shakes.some(({ rule }) => rule === 'hazard.shakenWarm') ? shakes : [...flashes, ...shakes];
 
-/** Boiling point as it is listed, 100 °C of water; NaN where nobody knows. */
-const boilingOf = ({ substance }: Present): number =>
-  substance.boiling === undefined && kinds.water(substance) ? 100 : listedBoiling_C(substance);
-
 /** Liquids of which the boiling point is known, the lowest first. */
 function liquidsIn(all: ReadonlyMap<string, Present>): readonly Present[] {
-  return (
-    [...all.values()]
-      // What boils far below any room is a gas that is dissolved: other rules speak of it.
-      .filter((one) => one.substance.form !== 'solid' && (one.grams ?? 0) >= least_g && boilingOf(one) > leastBoiling_C)
-      .sort((a, b) => boilingOf(a) - boilingOf(b))
-  );
+  const isLiquid = ({ substance, grams = 0 }: Present) =>
+    substance.form !== 'solid' &&
+    grams >= least_g &&
+    boilingOf(substance) > leastBoiling_C &&
+    boilingOf(substance) < mostBoiling_C;
+  return sorted([...all.values()].filter(isLiquid));
 }
 
 const gramsIn = (all: ReadonlyMap<string, Present>) => [...all.values()].reduce((sum, { grams = 0 }) => sum + grams, 0);
@@ -68,14 +64,14 @@ function flashesOff(scene: Scene): readonly Finding[] {
   const strangers = scene.places.flatMap(({ here }) =>
     liquidsIn(here).filter(({ id, grams = 0 }) => (hot.before.get(id)?.grams ?? 0) < 0.1 * grams),
   );
-  const flashing = strangers.filter((one) => boilingOf(one) < hot.before_C + flashes_K);
+  const flashing = strangers.filter((one) => boilingOf(one.substance) < hot.before_C + flashes_K);
   const [lowest] = flashing;
   return lowest
     ? [
         finding('hazard.flashesOff', 'caution', about(scene), {
           names: names(flashing),
-          boiling: celsius(boilingOf(lowest)),
-          at: celsius(hot.before_C),
+          boiling: wholeDegrees(boilingOf(lowest.substance)),
+          at: wholeDegrees(hot.before_C),
         }),
       ]
     : [];
@@ -90,12 +86,12 @@ function shaken(scene: Scene, told: Set<string>): readonly Finding[] {
   const [lowest] = all;
   if (!lowest) return [];
   const pressing = all.filter((one) => gauge_bar(one, at_C) >= worthVent_bar);
-  if (at_C > warmRoom_C + flashes_K && boilingOf(lowest) - at_C < near_K)
+  if (at_C > warmRoom_C + flashes_K && boilingOf(lowest.substance) - at_C < near_K)
     return [
       finding('hazard.shakenWarm', 'caution', about(scene), {
         name: lowest.name,
-        boiling: celsius(boilingOf(lowest)),
-        at: celsius(at_C),
+        boiling: wholeDegrees(boilingOf(lowest.substance)),
+        at: wholeDegrees(at_C),
       }),
     ];
   if (pressing.every(({ id }) => told.has(id))) return [];
@@ -105,7 +101,7 @@ function shaken(scene: Scene, told: Set<string>): readonly Finding[] {
     finding('hazard.ventNow', 'note', about(scene), {
       names: names(pressing),
       pressure: fact({ dim: 'pressure', value: pressure * kPaOfBar }, 'mbar', 2),
-      at: celsius(at_C),
+      at: wholeDegrees(at_C),
     }),
   ];
 }
@@ -116,19 +112,19 @@ const kPaOfBar = 100;
  * Pressure of the vapour over a liquid, bar, which is what a closed vessel has above the air in it (Dalton; Clausius and Clapeyron with
  * Trouton's rule from the boiling point: ether 0.7 bar at 25 °C).
  */
-const gauge_bar = (one: Present, at_C: number) => (troutonPressure(boilingOf(one), at_C) / 760) * 1.01325;
+const gauge_bar = (one: Present, at_C: number) => (troutonPressure(boilingOf(one.substance), at_C) / 760) * 1.01325;
 
 function closed(scene: Scene): readonly Finding[] {
   if (!scene.conditions.closed) return [];
   return scene.places.flatMap((place): readonly Finding[] => {
     const at_C = Math.max(warmRoom_C, place.before_C);
     const [lowest] = liquidsIn(place.here).filter((one) => isWorth(one, place.here));
-    if (!lowest || boilingOf(lowest) - at_C >= near_K) return [];
+    if (!lowest || boilingOf(lowest.substance) - at_C >= near_K) return [];
     return [
       finding('hazard.closedBoils', 'caution', about(scene), {
         name: lowest.name,
-        boiling: celsius(boilingOf(lowest)),
-        at: celsius(at_C),
+        boiling: wholeDegrees(boilingOf(lowest.substance)),
+        at: wholeDegrees(at_C),
       }),
     ];
   });
@@ -145,12 +141,12 @@ function boilsOff(scene: Scene): readonly Finding[] {
     const liquids = liquidsIn(place.here);
     const all = liquids.reduce((sum, { grams = 0 }) => sum + grams, 0);
     const [lowest] = liquids.filter(({ grams = 0 }) => grams >= ofLiquids * all);
-    if (!lowest || place.kept_C < boilingOf(lowest) + flashes_K) return [];
+    if (!lowest || place.kept_C < boilingOf(lowest.substance) + flashes_K) return [];
     return [
       finding('hazard.boilsOff', 'caution', about(scene), {
         name: lowest.name,
-        boiling: celsius(boilingOf(lowest)),
-        at: celsius(place.kept_C),
+        boiling: wholeDegrees(boilingOf(lowest.substance)),
+        at: wholeDegrees(place.kept_C),
         time: fact({ dim: 'time', value: minutes * 60 }, 'min', 2),
       }),
     ];
@@ -165,7 +161,7 @@ function intoHot({ doc }: PlanSeen, scene: Scene): readonly Finding[] {
   return grains.flatMap((line): readonly Finding[] => {
     const name = doc.substances.find(({ id }) => id === line.substance)?.name ?? line.id;
     const erupts = scene.places.some(({ before, before_C }) =>
-      liquidsIn(before).some((one) => isWorth(one, before) && boilingOf(one) - before_C < 10),
+      liquidsIn(before).some((one) => isWorth(one, before) && boilingOf(one.substance) - before_C < 10),
     );
     return erupts ? [finding('hazard.intoHot', 'caution', { ...about(scene), line: line.id }, { name })] : [];
   });
@@ -176,8 +172,8 @@ function bathTooWarm(scene: Scene): readonly Finding[] {
   if (!bath || bath.below_C >= bath.reaches_C) return [];
   return [
     finding('hazard.bathTooWarm', 'caution', about(scene), {
-      below: celsius(bath.below_C),
-      reaches: celsius(bath.reaches_C),
+      below: wholeDegrees(bath.below_C),
+      reaches: wholeDegrees(bath.reaches_C),
     }),
   ];
 }
@@ -186,8 +182,5 @@ function bathTooWarm(scene: Scene): readonly Finding[] {
 const isWorth = ({ grams = 0 }: Present, all: PlaceSeen['here']) =>
   grams >= 0.1 * liquidsIn(all).reduce((sum, one) => sum + (one.grams ?? 0), 0);
 
-const unique = (all: readonly Present[]) =>
-  [...new Map(all.map((one) => [one.id, one])).values()].sort((a, b) => boilingOf(a) - boilingOf(b));
-
-const celsius = (value: number) =>
-  fact({ dim: 'temperature', value: Math.abs(value) < 0.5 ? 0 : value }, '°C', value >= 99.5 ? 3 : value < 9.5 ? 1 : 2);
+const sorted = (all: readonly Present[]) => [...all].sort((a, b) => boilingOf(a.substance) - boilingOf(b.substance));
+const unique = (all: readonly Present[]) => sorted([...new Map(all.map((one) => [one.id, one])).values()]);

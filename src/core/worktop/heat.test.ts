@@ -23,6 +23,10 @@ const benchOf = (contents: Readonly<Record<string, readonly [grams: number, at_C
   );
 
 class Bench extends Places {
+  pourIce(place: string, grams: number): void {
+    this.put(place, 'liquid', this.asIce({ water: grams }));
+  }
+
   heat(): number {
     return Object.keys(this.shelf).reduce(
       (sum, place) => sum + capacity(this.whole(place)) * this.content(place).temperature_C,
@@ -32,7 +36,7 @@ class Bench extends Places {
 }
 
 test('what is poured together keeps its heat: nothing of it is made or lost but what the room takes', () => {
-  const one = fc.tuple(fc.double({ min: 0.5, max: 200, noNaN: true }), fc.double({ min: 0, max: 100, noNaN: true }));
+  const one = fc.tuple(fc.double({ min: 0.5, max: 200, noNaN: true }), fc.double({ min: -80, max: 100, noNaN: true }));
   fc.assert(
     fc.property(one, one, fc.double({ min: 0.01, max: 1, noNaN: true }), (a, b, share) => {
       const bench = new Bench('mix', benchOf({ a, b }), capacity);
@@ -45,6 +49,15 @@ test('what is poured together keeps its heat: nothing of it is made or lost but 
       expect(bench.content('b').temperature_C).toBeLessThanOrEqual(high + 1e-9);
     }),
   );
+});
+
+test('ice cools by what it takes to melt, and never below its melting point', () => {
+  const bench = new Bench('ice', benchOf({ some: [100, 20], much: [100, 20] }), capacity);
+  bench.pourIce('some', 10);
+  // 100 g of water from 20 °C give 8360 J; 3340 J melt it, the rest is shared by 110 g.
+  expect(bench.content('some').temperature_C).toBeCloseTo((100 * 4.18 * 20 - 3340) / (110 * 4.18), 6);
+  bench.pourIce('much', 100);
+  expect(bench.content('much').temperature_C).toBe(0);
 });
 
 test('an empty vessel takes the temperature of what comes into it', () => {

@@ -11,6 +11,8 @@ export interface Stream {
 
 /** Less than this is no content that has a temperature of its own, g. */
 const film_g = 0.02;
+/** Heat of fusion of water, J/g (handbook value). */
+const melting_Jg = 334;
 
 /** What stands where during a step: every gram that is taken has to be put somewhere. */
 export class Places {
@@ -23,6 +25,7 @@ export class Places {
   /** How warm matter was where it was taken, as long as it is the same; of any other what was taken last. */
   private readonly warmth = new WeakMap<Matter, number>();
   private last_C = room_C;
+  private readonly ice = new WeakSet<Matter>();
 
   /**
    * @param at id of the step, for what it refuses
@@ -77,12 +80,18 @@ export class Places {
     return this.of(matter, room_C);
   }
 
-  /** Matter that comes at a temperature, °C; ice by the heat that it takes to melt as well. */
+  /** Matter that comes at a temperature, °C. It is known by itself: what is made of it counts as what was taken last. */
   protected of(matter: Matter, temperature_C: number): Matter {
     if (gramsOf(matter) === 0) return matter;
     this.warmth.set(matter, temperature_C);
     this.last_C = temperature_C;
     return matter;
+  }
+
+  /** Ice of 0 °C, which takes heat to melt. */
+  protected asIce(matter: Matter): Matter {
+    this.ice.add(matter);
+    return this.of(matter, 0);
   }
 
   /**
@@ -93,10 +102,12 @@ export class Places {
     const [there_C, comes_C] = [content.temperature_C, this.warmth.get(matter) ?? this.last_C];
     if (there_C === comes_C) return there_C;
     const there = wholeOf(content);
-    if (gramsOf(there) < film_g) return Math.max(comes_C, Math.min(0, there_C));
+    if (gramsOf(there) < film_g) return comes_C;
     const [there_JK, comes_JK] = [this.capacityOf(there), this.capacityOf(matter)];
-    const both = (there_JK * there_C + comes_JK * comes_C) / (there_JK + comes_JK);
-    return Math.max(both, Math.min(0, there_C, comes_C < 0 ? 0 : comes_C));
+    const melting_J = this.ice.has(matter) ? melting_Jg * gramsOf(matter) : 0;
+    const both = (there_JK * there_C + comes_JK * comes_C - melting_J) / (there_JK + comes_JK);
+    // It melts no further than to 0 °C.
+    return melting_J > 0 ? Math.max(both, Math.min(0, there_C)) : both;
   }
 
   /** Takes a part out of all phases in which it is, in proportion; at most what is there. */

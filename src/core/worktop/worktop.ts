@@ -78,9 +78,6 @@ export interface After extends Before {
   readonly peaks: Readonly<Record<string, Matter>>;
 }
 
-/** Ice of 0 °C takes 334 J/g to melt, as much as water of so many degrees below takes to come to 0 °C. */
-const ice_C = -334 / 4.18;
-
 /** One of several parts in which a line comes: of how many, and how many are left with this one. */
 interface Part {
   readonly of: number;
@@ -201,7 +198,7 @@ export class Worktop<S extends string = string> extends Places {
     const all = introduced(this, line);
     const matter = part.of > 1 ? times(all, 1 / part.of) : all;
     this.charged = plus(this.charged, matter);
-    return this.of(matter, this.comesAt_C(line));
+    return this.fromBottle(line, matter);
   }
 
   /**
@@ -226,11 +223,11 @@ export class Worktop<S extends string = string> extends Places {
     );
   }
 
-  /** Out of the bottle it comes at the temperature of the room; ice counts as so much colder as it takes heat to melt. */
-  private comesAt_C(line: string): number {
+  /** Out of the bottle it comes at the temperature of the room; water with ice in it at 0 °C, of which nobody knows how much is ice. */
+  private fromBottle(line: string, matter: Matter): Matter {
     const name = this.world.facts.lines.get(line)?.substance.substance.name ?? '';
-    if (/^(crushed )?ice$/i.test(name)) return ice_C;
-    return /\bice\b/i.test(name) ? 0 : room_C;
+    if (/^(crushed )?ice$/i.test(name)) return this.asIce(matter);
+    return this.of(matter, /\bice\b/i.test(name) ? 0 : room_C);
   }
 
   /** @param share of all that the line takes */

@@ -215,7 +215,7 @@ export const heat: readonly Scenario[] = [
     must: { cool: ['bathTooWarm'] },
   },
   {
-    title: 'below 10 °C in cold water',
+    title: 'below 5 °C in cold water',
     lines: { ...solid, water: water('30 mL') },
     steps: {
       acid: ['charge', { line: 'acid' }, cold],

@@ -37,7 +37,6 @@ export type Said =
   | 'chlorine'
   | 'hotPlate'
   | 'noAid'
-  | 'noCondenser'
   | 'waterIntoAcid';
 
 /** A piece of work with what must be said of each of its steps, and what must not. */
