@@ -26,9 +26,21 @@ export function setPin(doc: Preparation, pin: Pin): Preparation {
   return { ...doc, pin };
 }
 
+/** Changes what is pinned. Another field may have changed it since it was shown: what that did stands. */
+export function changePin<P extends Pin>(doc: Preparation, shown: P, change: Partial<Omit<P, 'at'>>): Preparation {
+  const { pin } = doc;
+  const same = pin.at === shown.at && (pin.at !== 'line' || shown.at !== 'line' || pin.line === shown.line);
+  return setPin(doc, { ...(same ? pin : shown), ...change });
+}
+
+/** A change, or what it is of the thing as it stands by then: of what a page shows another field may have changed a part since. */
+export type ChangeOf<T> = Change<T> | ((now: T) => Change<T>);
+const changeOf = <T extends object>(now: T, change: ChangeOf<T>): T =>
+  changed(now, typeof change === 'function' ? change(now) : change);
+
 /** Changes one line of the charge table. One that becomes a reactant goes into the reaction, if there is only one to choose. */
-export function changeLine(doc: Preparation, id: string, change: Change<ChargeLine>): Preparation {
-  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? placed(doc, changed(line, change)) : line)) };
+export function changeLine(doc: Preparation, id: string, change: ChangeOf<ChargeLine>): Preparation {
+  return { ...doc, lines: doc.lines.map((line) => (line.id === id ? placed(doc, changeOf(line, change)) : line)) };
 }
 
 const reacting = (role: LineRole) => role === 'reactant' || role === 'reagent in excess';
@@ -45,8 +57,8 @@ export function changeSubstance(doc: Preparation, id: string, change: Change<Sub
 }
 
 /** Changes a step. */
-export function changeStep(doc: Preparation, id: string, change: Change<Step>): Preparation {
-  return { ...doc, steps: doc.steps.map((step) => (step.id === id ? changed(step, change) : step)) };
+export function changeStep(doc: Preparation, id: string, change: ChangeOf<Step>): Preparation {
+  return { ...doc, steps: doc.steps.map((step) => (step.id === id ? changeOf(step, change) : step)) };
 }
 
 /** What a step's models are to take for granted. In the unit of the assumption; the range is widened to hold the value. */

@@ -5,6 +5,8 @@ import { enteredText, parseEntered } from '@/core/words/parseEntered';
 import { readPercent } from '@/components/fields/readers';
 import { useLineEdit } from './useLineEdit';
 import type { FieldReading } from '@/components/fields/useTypedField';
+import type { Change } from '@/core/changed';
+import type { ChargeLine, Entered } from '@/core/document/document';
 import type { PlanLine } from '@/core/plan/planTypes';
 
 /** How much of a line, as it is written, and in how many portions. */
@@ -42,7 +44,7 @@ export function AmountFields({ line: { facts } }: { readonly line: PlanLine }) {
                 .filter(({ facts: other }) => other.line.id !== line.id)
                 .map(({ facts: other }) => ({ value: other.line.id, label: other.substance.substance.name })),
             ]}
-            onChange={(of) => put('of', { entered: { ...entered, of } })}
+            onChange={(of) => put('of', ofPerMass({ of }))}
           />
           <TypedInput
             label="of which is expected, %"
@@ -50,13 +52,19 @@ export function AmountFields({ line: { facts } }: { readonly line: PlanLine }) {
             inputMode="decimal"
             shown={entered.percent ?? '100'}
             read={readPercent(1, 100)}
-            commit={(percent) => put('percent', { entered: { ...entered, percent } })}
+            commit={(percent) => put('percent', ofPerMass({ percent }))}
           />
         </>
       )}
     </>
   );
 }
+
+/** Changes an amount that is given per gram of something, as it stands by then. */
+const ofPerMass =
+  (change: Partial<Extract<Entered, { by: 'perMass' }>>) =>
+  ({ entered }: ChargeLine): Change<ChargeLine> =>
+    entered.by === 'perMass' ? { entered: { ...entered, ...change } } : {};
 
 const readPortions = (text: string): FieldReading<number> =>
   /^([1-9]|1\d|20)$/.test(text.trim())

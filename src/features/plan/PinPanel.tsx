@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Icon } from '@/components/Icon';
 import { TypedInput } from '@/components/fields/TypedInput';
-import { setPin } from '@/core/editing/edit';
+import { changePin, setPin } from '@/core/editing/edit';
 import { findUnit } from '@/core/quantity/units';
 import { formatDigits } from '@/core/quantity/format';
 import { readAmount, readBenches, readDigits, readPercent } from '@/components/fields/readers';
@@ -117,7 +117,8 @@ function startingPin(plan: Plan, at: Pin['at']): Pin | undefined {
 function PinFields() {
   const { plan, edit, canEdit } = usePlanView();
   const { pin } = plan.doc;
-  const put = (field: string, next: Pin) => edit(`pin/${field}`, (doc) => setPin(doc, next));
+  const put = <P extends Pin>(field: string, shown: P, change: Partial<Omit<P, 'at'>>) =>
+    edit(`pin/${field}`, (doc) => changePin(doc, shown, change));
   const off = !canEdit;
   if (pin.at === 'factor') {
     return (
@@ -127,7 +128,7 @@ function PinFields() {
         inputMode="decimal"
         shown={pin.digits}
         read={readDigits('number', '×')}
-        commit={(digits) => put('factor', { ...pin, digits })}
+        commit={(digits) => put('factor', pin, { digits })}
       />
     );
   }
@@ -139,7 +140,7 @@ function PinFields() {
           disabled={off}
           shown={`${pin.digits} ${pin.unit}`}
           read={readAmount(['mass', 'volume', 'amount'], pin.unit)}
-          commit={({ digits, unit }) => put('product', { ...pin, digits, unit })}
+          commit={({ digits, unit }) => put('product', pin, { digits, unit })}
         />
         <TypedInput
           label="Expected yield, %"
@@ -147,7 +148,7 @@ function PinFields() {
           inputMode="decimal"
           shown={pin.percent}
           read={readPercent(1, 100)}
-          commit={(percent) => put('percent', { ...pin, percent })}
+          commit={(percent) => put('percent', pin, { percent })}
         />
       </div>
     );
@@ -160,7 +161,7 @@ function PinFields() {
           aria-label="Vessel"
           disabled={off}
           value={pin.vessel}
-          onChange={(event) => put('vessel', { ...pin, vessel: event.target.value })}
+          onChange={(event) => put('vessel', pin, { vessel: event.target.value })}
         >
           {plan.doc.vessels.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -175,7 +176,7 @@ function PinFields() {
             inputMode="decimal"
             shown={pin.digits}
             read={readDigits('volume', 'mL')}
-            commit={(digits) => put('capacity', { ...pin, digits })}
+            commit={(digits) => put('capacity', pin, { digits })}
           />
           <TypedInput
             label="Filled to, %"
@@ -183,7 +184,7 @@ function PinFields() {
             inputMode="decimal"
             shown={pin.percent}
             read={readPercent(1, 100)}
-            commit={(percent) => put('fill', { ...pin, percent })}
+            commit={(percent) => put('fill', pin, { percent })}
           />
         </div>
       </>
@@ -198,7 +199,7 @@ function PinFields() {
         disabled={off}
         shown={`${pin.digits} ${pin.unit}`}
         read={readAmount(dim === undefined ? [] : [dim], pin.unit)}
-        commit={({ digits, unit }) => put(`${pin.line}/amount`, { ...pin, digits, unit })}
+        commit={({ digits, unit }) => put(`${pin.line}/amount`, pin, { digits, unit })}
       />
       <p className="pin-says">
         {pin.over === 'class' ? 'Spare included. ' : ''}Everything else follows. Tap a pin in the table to choose

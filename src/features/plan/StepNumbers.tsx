@@ -40,7 +40,9 @@ export function StepNumbers({ step }: { readonly step: Step }) {
         inputMode="decimal"
         read={readMinutes}
         commit={(typical_min) =>
-          edit(`step/${step.id}/time`, (doc) => changeStep(doc, step.id, { time: withTypical(step.time, typical_min) }))
+          edit(`step/${step.id}/time`, (doc) =>
+            changeStep(doc, step.id, ({ time }) => ({ time: withTypical(time, typical_min) })),
+          )
         }
       />
     </span>

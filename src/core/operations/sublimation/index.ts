@@ -35,7 +35,7 @@ const fields = {
 
 const vessels = {
   in: { ...from('Vessel that is heated', 'beaker'), leaves: 'filled', holds: 'waste' },
-  to: into('Vessel for the crystals', 'watch glass', 'Sublimed {stage}'),
+  to: into('Vessel for the crystals', 'watch glass', 'Sublimate'),
 } satisfies Slots;
 
 interface Sublimation {

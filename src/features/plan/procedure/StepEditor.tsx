@@ -109,7 +109,7 @@ function Words({ step }: { readonly step: Step }) {
             { value: 'yes', label: 'yes' },
             { value: 'no', label: 'no, it goes by itself' },
           ]}
-          onChange={(next) => put('attended', { time: { ...step.time, attended: next === 'yes' } })}
+          onChange={(next) => put('attended', ({ time }) => ({ time: { ...time, attended: next === 'yes' } }))}
         />
         <SelectField
           label="Needed"

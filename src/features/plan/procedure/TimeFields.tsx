@@ -25,10 +25,9 @@ export function TimeFields({ step }: { readonly step: Step }) {
       shown={step.time[key] === undefined ? '' : String(step.time[key])}
       read={readTime(step.time, key)}
       commit={(value) =>
-        edit(`step/${step.id}/${key}`, (doc) => {
-          const { time } = doc.steps.find(({ id }) => id === step.id) ?? step;
-          return changeStep(doc, step.id, { time: changed(time, { [key]: value }) });
-        })
+        edit(`step/${step.id}/${key}`, (doc) =>
+          changeStep(doc, step.id, ({ time }) => ({ time: changed(time, { [key]: value }) })),
+        )
       }
     />
   ));
