@@ -50,7 +50,11 @@ test('a block is kept, put into another procedure, and forgotten; what depends o
   const steps = page.getByRole('list', { name: 'Steps of the procedure' }).locator('> li');
   await expect(steps.first()).toBeVisible();
   const before = await steps.count();
+  // What one scrolls to stays where it stood, or a tap goes beside it.
+  const top = () => palette.evaluate((node) => Math.round(node.getBoundingClientRect().top + window.scrollY));
+  const stood = await top();
   await palette.getByRole('button', { name: 'Blocks' }).click();
+  expect(await top()).toBe(stood);
   await palette.getByRole('button', { name: 'Keep steps of this procedure as a block' }).click();
   const dialog = page.getByRole('dialog');
   const name = `Cold and filtered ${ulid()}`;
