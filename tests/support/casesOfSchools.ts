@@ -6,6 +6,8 @@ import { stateOfScript } from './demoRun';
 import { benchResults } from '@/core/results/benchResults';
 import { benchState } from '@/core/bench/benchState';
 import { demoRecord } from '@/data/demoRecord';
+import { bottleCases, documentOfBottle } from './scenarios/bottles';
+import { wastePlan } from '@/core/waste/wastePlan';
 import { planOf } from '@/core/process/planOf';
 import { entriesOf } from './record';
 import { fullDocument } from './fullDocument';
@@ -85,6 +87,12 @@ function driedOver(doc: Preparation, formula: string): Preparation {
   return { ...doc, substances: doc.substances.map((one) => (agents.has(one.id) ? { ...one, formula } : one)) };
 }
 
+/** The bottles that everything goes into. */
+const pouredOf = (doc: Preparation): SchoolCase => ({
+  shows: (conventions) =>
+    JSON.stringify(wastePlan(planOf({ ...doc, conventions }).plan).pours.map(({ stream }) => stream)),
+});
+
 /** Preparations of many kinds, fresh and under way. */
 export function casesOfSchools(): readonly SchoolCase[] {
   const documents = [...shippedPreparations().map(([, doc]) => doc), dienone()];
@@ -98,5 +106,8 @@ export function casesOfSchools(): readonly SchoolCase[] {
     shownOf(washed(first, ['acid', 'base'])),
     shownOf(washed(first, ['base', 'acid'])),
     resultOf(),
+    ...bottleCases
+      .filter(({ title }) => title.startsWith('toluene with'))
+      .map((one) => pouredOf(documentOfBottle(one))),
   ];
 }

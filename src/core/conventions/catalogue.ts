@@ -225,6 +225,18 @@ export const conventions = {
     'A test supports a group, a range an identity, a chromatogram a purity.',
     { acts: 'which evidence the sentence of the result speaks of' },
   ),
+  halogenated: of(
+    'When solvents are halogenated waste',
+    {
+      one: 'from 1 % carbon–halogen compounds',
+      any: 'at any amount',
+      tenth: 'from 0.1 %',
+      five: 'from 5 %',
+    },
+    'one',
+    'Disposal firms commonly take solvents with less as non-halogenated; yours may not.',
+    { acts: 'the bottle into which organic liquids go' },
+  ),
   weighingPaper: of(
     'Weighing onto',
     { small: 'vial or watch glass for small masses', paper: 'filter paper', glass: 'watch glass', vial: 'vial' },

@@ -69,6 +69,23 @@ const azide = either(
   ),
   drawn(/N=\[N\+\]=\[N-\]|\[N-\]=\[N\+\]=N|\[N-\]\[N\+\]#N/),
 );
+/** A halogen on nitrogen: bromosuccinimide, chloramines, chloroisocyanuric acids. */
+const nHalogen = drawn(/N\d?\(?(Cl|Br|I)(?![a-z])|(Cl|Br|I)N|\[N-\]\(?(Cl|Br|I)|(Cl|Br|I)\[N-\]/);
+/** Iodine beyond its usual single bond. */
+const hypervalentIodine = drawn(/I\d?\((=O|O|\[O-\])|(=O|O)I\d?\(|I\d?=O|O=I/);
+/** Salts and acids of the halogens' oxygen acids: chlorite, chlorate, bromate, iodate, perchlorate, periodate. */
+const halogenOxoanion = formula((atoms) => {
+  const halogen = n(atoms, 'Cl') + n(atoms, 'Br') + n(atoms, 'I');
+  return halogen > 0 && n(atoms, 'O') >= 2 * halogen && only(atoms, 'H', 'N', 'O', 'Cl', 'Br', 'I', ...metals);
+});
+/** Peroxodisulfates and peroxomonosulfates. */
+const persulfate = formula((atoms) => {
+  const alkali = n(atoms, 'Li') + n(atoms, 'Na') + n(atoms, 'K');
+  if (!only(atoms, 'H', 'N', 'O', 'S', 'Li', 'Na', 'K')) return false;
+  return n(atoms, 'O') > 4 * n(atoms, 'S')
+    ? n(atoms, 'S') === 1 && n(atoms, 'O') === 5
+    : n(atoms, 'S') === 2 && n(atoms, 'O') === 8 && alkali + n(atoms, 'N') === 2;
+});
 const alkaliMetal = formula(
   (atoms) => Object.keys(atoms).length === 1 && n(atoms, 'Li') + n(atoms, 'Na') + n(atoms, 'K') > 0,
 );
@@ -89,9 +106,14 @@ const cyanide = either(
     (atoms) =>
       only(atoms, 'C', 'N', ...metals) && n(atoms, 'C') > 0 && n(atoms, 'C') === n(atoms, 'N') && !n(atoms, 'Fe'),
   ),
-  drawn(/\[C-\]#N|N#\[C-\]/),
+  // Those of silicon give hydrogen cyanide with water already.
+  drawn(/\[C-\]#N|N#\[C-\]|N#C\[Si\]|\[Si\](\([^()]*\))*C#N/),
 );
-const sulfide = formula((atoms) => n(atoms, 'S') > 0 && only(atoms, 'S', 'H', ...metals));
+const sulfide = formula(
+  (atoms) =>
+    n(atoms, 'S') > 0 &&
+    (only(atoms, 'S', 'H', ...metals) || (only(atoms, 'S', 'H', 'N') && n(atoms, 'N') === 2 * n(atoms, 'S'))),
+);
 const acylating = group('anhydride', 'acidHalide');
 /** Chlorides that water takes apart: of phosphorus, sulfur, silicon, titanium, aluminium, tin. */
 const hydrolysed = formula(
@@ -117,8 +139,17 @@ const explosive = either(
   (one) => hasStatement(one, 'H200', 'H201', 'H202', 'H203', 'H204', 'H205', 'H240', 'H241'),
 );
 const ammonium: Kind = ({ formula: text }) => text !== undefined && /NH4|\(NH4\)/.test(text);
-const oxidizer = either(hypochlorite, nitricAcid, permanganate, chromate, peroxide, (one) =>
-  hasStatement(one, 'H270', 'H271', 'H272'),
+const oxidizer = either(
+  hypochlorite,
+  nitricAcid,
+  permanganate,
+  chromate,
+  peroxide,
+  nHalogen,
+  hypervalentIodine,
+  halogenOxoanion,
+  persulfate,
+  (one) => hasStatement(one, 'H270', 'H271', 'H272'),
 );
 const alcohol = group('alcohol');
 const ketone = group('ketone');
@@ -222,7 +253,11 @@ const tests = {
   bromine: formula((atoms) => only(atoms, 'Br')),
   iodine: formula((atoms) => only(atoms, 'I')),
   silver: formula((atoms) => n(atoms, 'Ag') > 0),
+  cyanide,
+  sulfide,
   cyanideOrSulfide: either(cyanide, sulfide),
+  /** Acid sets a toxic gas free from it: never told to be acidified. */
+  toxicWithAcid: either(cyanide, sulfide, azide, hypochlorite, nHalogen, halogenOxoanion, group('nitrite', 'sulfite')),
   azide,
   perchlorate,
   diazonium,

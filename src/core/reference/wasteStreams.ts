@@ -11,6 +11,9 @@ export const wasteStreams = {
     note: 'As it is; never down the drain.',
   },
   'heavy-metal': { name: 'Heavy metal', note: 'Each metal apart where local rules say so.' },
+  cyanide: { name: 'Cyanide, kept alkaline', note: 'pH above 10; never acid, never with anything else.' },
+  sulfide: { name: 'Sulfide, kept alkaline', note: 'pH above 10; never acid.' },
+  azide: { name: 'Azide, kept alkaline', note: 'pH above 10; never acid, metal salts or halogenated solvents.' },
   oxidizer: { name: 'Oxidizer, quenched', note: 'Only after a negative starch–iodide test.' },
   solid: {
     name: 'Solid: paper, charcoal, drying agent',
@@ -19,6 +22,9 @@ export const wasteStreams = {
   glass: { name: 'Glass and sharps', note: 'Capillaries, broken glass, needles.' },
   air: { name: 'Escapes as gas', note: 'In the hood, through a trap where it is toxic.' },
 } as const;
+
+/** Streams that a substance goes into at any amount, the one that suffers company least first. */
+export const apartStreams = ['cyanide', 'azide', 'sulfide', 'heavy-metal'] as const;
 
 export type WasteStream = keyof typeof wasteStreams;
 export const wasteStreamIds = Object.keys(wasteStreams) as readonly WasteStream[];

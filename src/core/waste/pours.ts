@@ -1,11 +1,9 @@
-import { acidBaseOf } from '../worktop/acidBase';
-import { excessCharge, shakeTogether } from '../worktop/layers';
+import { excessIn } from './acidIn';
+import { bottleOf, isWatery } from './bottleOf';
+import { shakeTogether } from '../worktop/layers';
 import { gramsOf, nothing, plus, without } from '../worktop/matter/matter';
-import { holdsHeavyMetal } from '../compound/heavyMetal';
-import { hasGroup } from '../reference/groups';
 import { mainReaction } from '../document/reactions';
 import { introduced } from '../worktop/introduced';
-import { kinds } from '../hazard/materials';
 import { millilitres } from '../worktop/volumes';
 import { placeName } from '../process/placeName';
 import { phaseKinds } from '../worktop/matter/shelf';
@@ -22,13 +20,16 @@ export interface Pour {
   readonly place: string;
   readonly label: string;
   readonly layer: PhaseKind;
-  readonly stream: WasteStream;
+  /** Absent where somebody has to say first what it is. */
+  readonly stream?: WasteStream;
+  /** Substances of which nobody knows where they go, where that decides. */
+  readonly unknown?: readonly string[];
   readonly matter: Matter;
   /** Names of what there is most of, most first. */
   readonly most: readonly string[];
   /** Of what is liquid. */
   readonly volume_mL?: number;
-  /** mol of base in excess of neutral, negative of acid; of what holds water. */
+  /** mol of base in excess, negative of acid: of water to neutral, of solvents strong acid and base alone. */
   readonly excess_mol?: number;
 }
 
@@ -41,11 +42,9 @@ export interface Ends {
   readonly samples: Matter;
 }
 
-// A milligram and below clings to glass and goes with the washing up; it is counted all the same.
-const least_g = 1e-3;
-const neutral_pH = 7;
-// An anhydride gives two of its acid, an acid chloride its acid and hydrogen chloride.
-const acidsOfHydrolysis = 2;
+// Of either layer, so that two are poured apart; drops of less go with the rest.
+const layer_g = 0.05;
+const layerShare = 0.02;
 
 /** Everything on a bench at the end of its procedure, by vessel and layer; lines that no step takes stand as they came. */
 export function endsOf(world: World, steps: readonly StepPrediction[]): Ends {
@@ -90,7 +89,7 @@ export function endsOf(world: World, steps: readonly StepPrediction[]): Ends {
 }
 
 /** A worktop with nothing on it and of no operation, to ask models that need one. */
-function bare(world: World): Worktop {
+export function bare(world: World): Worktop {
   const step = { id: 'waste', op: '', opVersion: 1, params: {}, time: { typical_min: 0, attended: false } };
   return new Worktop(world, { step, runs: [] }, { shelf: {}, product: '' });
 }
@@ -121,84 +120,41 @@ function namesOfMost({ kind }: World, matter: Matter): readonly string[] {
   return [...new Set(most.slice(0, mostNamed).map(([id]) => name(kind(id))))];
 }
 
+/** What a layer of a vessel pours as: two liquids that do not mix are poured apart. */
 function pourOf(work: Worktop, one: Pick<Pour, 'place' | 'label' | 'layer' | 'matter'>): readonly Pour[] {
-  const grams = gramsOf(one.matter);
-  if (!(grams > 0)) return [];
-  const { kind } = work.world;
-  const wet = Object.keys(one.matter).some((id) => kind(id).water && (one.matter[id] ?? 0) > least_g);
-  return [
-    {
-      ...one,
-      most: namesOfMost(work.world, one.matter),
-      stream: streamOf(work, one),
-      ...(one.layer === 'solid' ? {} : { volume_mL: millilitres(kind, one.matter) }),
-      ...(wet && one.layer !== 'organic' ? { excess_mol: excessIn(work, one.matter) } : {}),
+  return (one.layer === 'liquid' ? parted(work, one.matter) : [{ layer: one.layer, matter: one.matter }]).flatMap(
+    ({ layer, matter }) => {
+      if (!(gramsOf(matter) > 0)) return [];
+      const excess_mol =
+        layer === 'solid' ? undefined : excessIn(work, matter, layer === 'liquid' && isWatery(work.world, matter));
+      return [
+        {
+          ...one,
+          layer,
+          matter,
+          most: namesOfMost(work.world, matter),
+          ...bottleOf(work.world, { layer, matter }),
+          ...(layer === 'solid' ? {} : { volume_mL: millilitres(work.world.kind, matter) }),
+          ...(excess_mol === undefined ? {} : { excess_mol }),
+        },
+      ];
     },
+  );
+}
+
+/** Water and a solvent that does not mix with it, as they part when they stand. */
+function parted(work: Worktop, matter: Matter): readonly Pick<Pour, 'layer' | 'matter'>[] {
+  if (!isWatery(work.world, matter) && !hasWater(work, matter)) return [{ layer: 'liquid', matter }];
+  const { organic, aqueous, gas } = shakeTogether(work, matter);
+  // What is more acid than water takes organics up.
+  const water = Object.entries(aqueous).reduce((sum, [id, grams]) => sum + (work.world.kind(id).water ? grams : 0), 0);
+  const drops = gramsOf(organic) < Math.max(layer_g, layerShare * gramsOf(matter));
+  if (drops || water < Math.max(layer_g, gramsOf(aqueous) / 2)) return [{ layer: 'liquid', matter }];
+  return [
+    { layer: 'organic', matter: organic },
+    { layer: 'liquid', matter: plus(aqueous, gas) },
   ];
 }
 
-/** Base in excess of neutral, mol; what water takes apart counts as the two acids that come of it. */
-function excessIn(work: Worktop, matter: Matter): number {
-  const acids = Object.entries(matter).reduce((sum, [id, grams]) => {
-    const { M } = work.world.kind(id);
-    return M !== undefined && hydrolysed(work, matter, id) ? sum + (acidsOfHydrolysis * grams) / M : sum;
-  }, 0);
-  return excessCharge(work, matter, neutral_pH) - acids;
-}
-
-/** The stream of a layer, by what is in it: where it must not go comes before where it could. */
-function streamOf(work: Worktop, { layer, matter }: Pick<Pour, 'layer' | 'matter'>): WasteStream {
-  const { doc } = work.world.plan;
-  const grams = gramsOf(matter);
-  const held = Object.keys(matter).filter((id) => (matter[id] ?? 0) > least_g);
-  const said = (id: string): WasteStream | undefined =>
-    doc.lines.find(({ substance, waste }) => substance === id && waste !== undefined)?.waste ??
-    work.world.kind(id).substance?.waste ??
-    (holdsHeavyMetal(work.world.kind(id).substance?.formula) ? 'heavy-metal' : undefined);
-  const some = (stream: WasteStream) => held.some((id) => said(id) === stream);
-  if (some('heavy-metal')) return 'heavy-metal';
-  if (some('oxidizer')) return 'oxidizer';
-  if (layer === 'solid') return 'solid';
-  const share = (wanted: (one: Kind) => boolean) =>
-    held.reduce((sum, id) => sum + (wanted(work.world.kind(id)) ? (matter[id] ?? 0) : 0), 0) / grams;
-  const halogenated = held.reduce((sum, id) => sum + (said(id) === 'halogenated' ? (matter[id] ?? 0) : 0), 0) / grams;
-  const watery = share(({ water, inorganic, salt }) => water || inorganic || salt) > 0.5;
-  if (!watery || layer === 'organic') return halogenated > 0.01 ? 'halogenated' : 'non-halogenated';
-  return holdsOrganics(work, matter) ? 'aqueous-organic' : 'aqueous';
-}
-
-/** Water that is no mere acid, base or salt: an amine that neutralizing would free, or more organics than a few per cent. */
-function holdsOrganics(work: Worktop, matter: Matter): boolean {
-  const organic = Object.keys(matter).reduce((sum, id) => {
-    const { water, inorganic, groups, invented } = work.world.kind(id);
-    const mild = water || inorganic || hasGroup(groups, 'water');
-    return sum + (mild || invented ? 0 : (matter[id] ?? 0));
-  }, 0);
-  return organic > 0.1 * gramsOf(matter) || freedBy(work, matter).length > 0;
-}
-
-/** Amines in acid, that bicarbonate would free. */
-export function freedBy(work: Pick<Worktop, 'world'>, matter: Matter): readonly string[] {
-  return Object.keys(matter).filter((id) => {
-    const one = work.world.kind(id);
-    const base = acidBaseOf(one)?.systems.some(({ charge, pKas }) => charge > 0 && (pKas.at(-1) ?? 0) > 3.5);
-    return base && hasGroup(one.groups, 'amine') && (matter[id] ?? 0) > 10 * least_g;
-  });
-}
-
-/** What meets in one bottle: base in excess of neutral, mol (negative of acid), and the carbon dioxide that comes by itself, g. */
-export function met(world: World, matters: readonly Matter[]): { readonly excess_mol: number; readonly gas_g: number } {
-  const work = bare(world);
-  const all = matters.reduce(plus, nothing);
-  return { excess_mol: excessIn(work, all), gas_g: gramsOf(shakeTogether(work, all).gas) };
-}
-
-/** Whether water has taken a substance apart by the time its layer is poured: an anhydride or acid chloride that stands in water. */
-export const hydrolysed = (work: Pick<Worktop, 'world'>, matter: Matter, id: string): boolean => {
-  const substance = work.world.kind(id).substance;
-  return (
-    substance !== undefined &&
-    kinds.hydrolysing(substance) &&
-    Object.keys(matter).some((one) => work.world.kind(one).water && (matter[one] ?? 0) > least_g)
-  );
-};
+const hasWater = ({ world: { kind } }: Worktop, matter: Matter) =>
+  Object.keys(matter).some((id) => kind(id).water && (matter[id] ?? 0) > layer_g);

@@ -8,7 +8,7 @@ import type { Reaction } from '../document/reaction';
 import { factsOf } from '../plan/facts';
 import type { Facts } from '../plan/facts';
 import type { Plan, PlanLine } from '../plan/planTypes';
-import { streamByKind } from './quenching';
+import { sortOf } from './sortOf';
 import type { ChargeLine, Substance } from '../document/document';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { Stage } from '../document/steps';
@@ -114,11 +114,11 @@ function amountLeft(
   });
 }
 
-/** Its own, or what its kind asks for: a drying agent is a solid, and what water takes apart is quenched first. */
+/** As the line says, or what it is by itself; a drying agent is a solid. */
 function streamOf(line: ChargeLine, substance: Substance): WasteStream | undefined {
   if (line.waste !== undefined) return line.waste;
   if (line.role === 'drying agent') return 'solid';
-  return substance.waste ?? streamByKind(substance);
+  return sortOf(substance);
 }
 
 type Consumed = NonNullable<ReturnType<typeof consumed>>;
@@ -172,7 +172,7 @@ function formedBy(plan: Seen, facts: Facts, reaction: Reaction): readonly Residu
         inputs: { k: ν, n_b: fromWorked(extent) },
       });
       const on = goesOn(plan, reaction, id, M.q.value);
-      const { waste } = found.substance;
+      const waste = sortOf(found.substance);
       const mass = on.length > 0 ? lessTakenOn(made, on) : made;
       return [
         {

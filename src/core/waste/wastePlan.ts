@@ -2,16 +2,16 @@ import { foreseeSteps } from '../process/predictProcess';
 import { acidAmount, carbonDioxide } from '../hazard/gas';
 import { derive } from '../stoichiometry/derive';
 import { fact, finding } from '../finding/finding';
-import { holdsHeavyMetal } from '../compound/heavyMetal';
 import { fromWorked } from '../quantity/worked';
 import { kinds } from '../hazard/materials';
 import { meetings } from '../hazard/meetings';
 import { groupsOf, hasGroup } from '../reference/groups';
-import { quenchOf, streamByKind } from './quenching';
+import { quenchOf } from './quenching';
+import { sortOf } from './sortOf';
 import { bicarbonateFor } from './neutralizing';
 import { ofProcess } from './ofProcess';
 import { residues } from './residues';
-import { wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
+import { apartStreams, wasteStreamIds, wasteStreams } from '../reference/wasteStreams';
 import type { Finding } from '../finding/finding';
 import type { Plan } from '../plan/planTypes';
 import type { Foreseen } from '../process/predictProcess';
@@ -33,6 +33,10 @@ export interface StreamPlan {
   /** All benches. */
   readonly classMass?: Worked<'mass'>;
   readonly classVolume?: Worked<'volume'>;
+  /** Base in excess of one bench, mol; negative of acid. */
+  readonly excess_mol?: number;
+  /** Less than a tenth of a millilitre, or of a gram: rinsings. What goes apart at any amount never is. */
+  readonly traces?: true;
 }
 
 /** Waste of a plan, stream by stream, with what must not meet in a bottle. */
@@ -59,6 +63,7 @@ export function wastePlan(plan: Foreseeable, foreseen: Foreseen = foreseeSteps(p
         plan,
         stream,
         all.filter((one) => one.stream === stream),
+        poured?.excess.find((one) => one.stream === stream)?.excess_mol,
       ),
     )
     .filter(({ residues: held }) => held.length > 0);
@@ -69,7 +74,15 @@ export function wastePlan(plan: Foreseeable, foreseen: Foreseen = foreseeSteps(p
   };
 }
 
-function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: readonly Residue[]): StreamPlan {
+// Below it there is nothing to pour, only glass to rinse.
+const least = { mL: 0.1, g: 0.1 };
+
+function streamPlan(
+  { doc }: Pick<Plan, 'doc'>,
+  stream: WasteStream,
+  held: readonly Residue[],
+  excess_mol?: number,
+): StreamPlan {
   const mass = total(
     'mass',
     'g',
@@ -94,9 +107,12 @@ function streamPlan({ doc }: Pick<Plan, 'doc'>, stream: WasteStream, held: reado
       figures: 2,
       quotient: false,
     });
+  const rinsing = volume ? volume.q.value < least.mL : (mass?.q.value ?? Infinity) < least.g;
   return {
     stream,
     residues: held,
+    ...(excess_mol === undefined ? {} : { excess_mol }),
+    ...(rinsing && !(apartStreams as readonly WasteStream[]).includes(stream) ? { traces: true } : {}),
     ...(mass ? { mass, classMass: forClass(mass, mass.q.value * doc.benches >= 1000 ? 'kg' : 'g') } : {}),
     ...(volume ? { volume, classVolume: forClass(volume, volume.q.value * doc.benches >= 100 ? 'L' : 'mL') } : {}),
   };
@@ -246,19 +262,12 @@ function reactive(stream: WasteStream, held: readonly Residue[], label: string):
   );
 }
 
-/** Neither the document nor its kind says where a substance goes; water and what models make for themselves need no word. */
-const isUnsaid = ({ substance, invented }: Residue) =>
-  substance.waste === undefined &&
-  !invented &&
-  substance.formula !== 'H2O' &&
-  streamByKind(substance) === undefined &&
-  !holdsHeavyMetal(substance.formula);
+/** Nobody said where it goes, and nothing known of it tells; water and what models make for themselves need no word. */
+const isUnsaid = ({ substance, invented }: Residue) => !invented && sortOf(substance) === undefined;
 
 function unassigned(all: readonly Residue[]): readonly Finding[] {
   const without = all.filter(
-    (one) =>
-      (one.origin === 'poured' ? isUnsaid(one) : one.stream === undefined) &&
-      (one.mass !== undefined || one.origin === 'charged'),
+    (one) => one.stream === undefined && isUnsaid(one) && (one.mass !== undefined || one.origin === 'charged'),
   );
   return without.length === 0
     ? []

@@ -17,6 +17,11 @@ export const wasteRules = {
     says: '{stream}: together it holds {base} of base. About {with} of 3 M hydrochloric acid neutralizes it.',
     remedies: ['Large open beaker, slowly, stirred; indicator paper decides. Carbonate in it fizzes.'],
   },
+  'waste.keepAlkaline': {
+    title: 'Never acid into it',
+    says: '{stream}: {names}. Acid would set a toxic gas free: as it is, alkaline, into a bottle that gets no acid.',
+    remedies: ['How it is destroyed is for local rules and the demonstrator.'],
+  },
   'waste.amineHeld': {
     title: 'An amine held by acid',
     says: '{names} in acid: never bicarbonate or another base into it, which would free it.',
@@ -63,7 +68,7 @@ export const wasteRules = {
   },
   'waste.unassigned': {
     title: 'No waste stream named',
-    says: '{names}: say where it goes.',
+    says: '{names}: nobody can tell from what is known where it goes; what it stands in is in no bottle until somebody says.',
     remedies: ['Take it from the reference, or name the stream on the line.'],
   },
 } as const satisfies Record<string, RuleText>;

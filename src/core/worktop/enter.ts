@@ -1,7 +1,8 @@
 import { acidBaseOf } from './acidBase';
 import { fizz } from './layers';
-import { gramsOf } from './matter/matter';
+import { gramsOf, without } from './matter/matter';
 import { remarkOnGas } from './funnel';
+import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
 /** A line goes into the vessel that the step says, that it names itself, or that the step works in. Gives the place. */
@@ -15,10 +16,21 @@ export function enter(work: Worktop, line: string, into?: string): string {
   // Chips and charcoal lie in it; a reagent that is measured by volume does not, nor a salt that dissolves.
   const aid = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume' ? facts.line.substance : undefined;
   const lies = aid !== undefined && !dissolves(work, aid);
-  work.put(place, lies ? 'solid' : 'liquid', matter);
+  const solid = lies ? matter : undissolved(work, matter);
+  work.put(place, 'solid', solid);
+  work.put(place, 'liquid', without(matter, solid));
   letGasGo(work, place);
   return place;
 }
+
+/** What no liquid takes up: solids that are no compound (leaves, bark, resin, sieves). */
+const undissolved = (work: Worktop, matter: Matter): Matter =>
+  Object.fromEntries(
+    Object.entries(matter).filter(([id]) => {
+      const { substance, solid, invented } = work.world.kind(id);
+      return solid && !invented && substance?.formula === undefined;
+    }),
+  );
 
 // From this on a solid is called soluble, g in 100 mL.
 const soluble = 1;

@@ -16,7 +16,7 @@ import { Shell } from '@/components/Shell';
 import { sheetCautions } from './sheetCautions';
 import { statementText } from '@/core/reference/statements';
 import { wastePlan } from '@/core/waste/wastePlan';
-import type { StreamPlan } from '@/core/waste/wastePlan';
+import { excessText } from '@/core/waste/excessText';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import type { Confirmation } from '@/core/reference/confirmation';
 import type { Identity } from '@/core/identity';
@@ -101,22 +101,25 @@ export function HazardSheet({
           </ul>
           <h2>Waste</h2>
           <ul className="sheet-cautions">
-            {waste.streams.filter(isWorthALine).map(({ stream, volume, mass, classVolume, classMass }) => {
-              const bench = volume ?? mass;
-              const all = classVolume ?? classMass;
-              return (
-                <li key={stream}>
-                  <strong>{wasteStreams[stream].name}</strong>
-                  {bench && all && (
-                    <span className="num">
-                      : about {format(bench.q, bench.unit, { figures: 2 })} a bench,{' '}
-                      {format(all.q, all.unit, { figures: 2 })} the class
-                    </span>
-                  )}
-                  . {wasteStreams[stream].note}
-                </li>
-              );
-            })}
+            {waste.streams
+              .filter(({ traces }) => !traces)
+              .map(({ stream, volume, mass, classVolume, classMass, excess_mol }) => {
+                const bench = volume ?? mass;
+                const all = classVolume ?? classMass;
+                return (
+                  <li key={stream}>
+                    <strong>{wasteStreams[stream].name}</strong>
+                    {bench && all && (
+                      <span className="num">
+                        : about {format(bench.q, bench.unit, { figures: 2 })} a bench,{' '}
+                        {format(all.q, all.unit, { figures: 2 })} the class
+                        {excess_mol !== undefined && `; ${excessText(excess_mol)} a bench`}
+                      </span>
+                    )}
+                    . {wasteStreams[stream].note}
+                  </li>
+                );
+              })}
             {waste.findings.map((finding) => (
               <li key={finding.key}>{renderFinding(finding).says}</li>
             ))}
@@ -196,8 +199,3 @@ function sorted({ doc }: Plan) {
   const names = (all: readonly Substance[]) => [...new Set(all.map(({ name }) => name))];
   return { dangerous: labelled, harmless: names(harmless), unknown: names(unknown) };
 }
-
-// Rinsings are poured with the rest; the plan shows them by vessel.
-const least = 0.2;
-const isWorthALine = ({ volume, mass }: StreamPlan): boolean =>
-  (volume ?? mass)?.q.value === undefined || ((volume ?? mass)?.q.value ?? 0) >= least;

@@ -1,5 +1,8 @@
 'use client';
+import Button from 'react-bootstrap/Button';
 import { format } from '@/core/quantity/format';
+import { excessText } from '@/core/waste/excessText';
+import { usePlanView } from '@/components/plan/planView';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import { gramsOf } from '@/core/worktop/matter/matter';
 import type { Pour } from '@/core/waste/pours';
@@ -34,9 +37,9 @@ export function PoursTable({ pours }: { readonly pours: readonly Pour[] }) {
                 <small className="muted">{layers[pour.layer]}</small>
               </th>
               <td>{amountOf(pour)}</td>
-              <td>{netOf(pour)}</td>
+              <td>{excessText(pour.excess_mol)}</td>
               <td className="waste-holds">{pour.most.join('; ')}</td>
-              <td>{wasteStreams[pour.stream].name}</td>
+              <td>{pour.stream ? wasteStreams[pour.stream].name : <Asked unknown={pour.unknown ?? []} />}</td>
             </tr>
           ))}
         </tbody>
@@ -51,8 +54,27 @@ const amountOf = ({ volume_mL, matter }: Pour) =>
     ? format({ dim: 'mass', value: gramsOf(matter) }, 'g', { figures: 2 })
     : format({ dim: 'volume', value: volume_mL }, 'mL', { figures: 2 });
 
-function netOf({ excess_mol }: Pour): string {
-  if (excess_mol === undefined || Math.abs(excess_mol) < 1e-4) return excess_mol === undefined ? '' : 'neutral';
-  const amount = format({ dim: 'amount', value: Math.abs(excess_mol) }, 'mmol', { figures: 2 });
-  return `${amount} ${excess_mol > 0 ? 'base' : 'acid'}`;
+/** In no bottle yet: where to say what it is. */
+function Asked({ unknown }: { readonly unknown: readonly string[] }) {
+  const { plan, canEdit, editLine } = usePlanView();
+  const { lines, substances } = plan.doc;
+  const asked = unknown.map((id) => ({
+    id,
+    name: substances.find((one) => one.id === id)?.name ?? id,
+    line: lines.find(({ substance }) => substance === id)?.id,
+  }));
+  return (
+    <span className="waste-asked">
+      In no bottle yet.
+      {asked.map(({ id, name, line }) =>
+        canEdit && line !== undefined ? (
+          <Button key={id} variant="line" size="sm" onClick={() => editLine(line)}>
+            Say where {name} goes
+          </Button>
+        ) : (
+          <span key={id}> What is {name}?</span>
+        ),
+      )}
+    </span>
+  );
 }

@@ -1,5 +1,6 @@
 'use client';
 import { bottlesFor } from '@/core/waste/bottles';
+import { excessText } from '@/core/waste/excessText';
 import { HazardText } from '@/components/HazardText';
 import { usePlanView } from '@/components/plan/planView';
 import { wasteStreams } from '@/core/reference/wasteStreams';
@@ -58,7 +59,7 @@ function bottleWords(volume_mL: number): string {
 }
 
 function StreamRow({
-  plan: { stream, residues, mass, volume, classMass, classVolume },
+  plan: { stream, residues, mass, volume, classMass, classVolume, excess_mol, traces },
 }: {
   readonly plan: StreamPlan;
 }) {
@@ -75,14 +76,16 @@ function StreamRow({
           <small className="muted">{note}</small>
         </th>
         <td>
+          {traces && <small className="muted">traces: </small>}
           {volume && <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />}
           {!volume && mass && <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />}
+          {excess_mol !== undefined && <small className="muted">{excessText(excess_mol)}</small>}
         </td>
         <td>
           {classVolume && (
             <>
               <WorkedCell id={key('classVolume')} worked={classVolume} label={`${name}, volume of the class`} />
-              <small className="muted">{bottleWords(classVolume.q.value)}</small>
+              {!traces && <small className="muted">{bottleWords(classVolume.q.value)}</small>}
             </>
           )}
           {!classVolume && classMass && (

@@ -4,6 +4,7 @@ import { hoursAndMinutes } from '@/components/timeText';
 import { renderFinding } from '@/core/words/renderFinding';
 import { stepTitle } from '@/core/operations/stepTitle';
 import { wastePlan } from '@/core/waste/wastePlan';
+import { excessText } from '@/core/waste/excessText';
 import { wasteStreams } from '@/core/reference/wasteStreams';
 import type { Finding } from '@/core/finding/finding';
 import type { Plan } from '@/core/plan/planTypes';
@@ -91,16 +92,20 @@ export function CoordinatorPart({ plan, process }: { readonly plan: Plan; readon
               <th>Stream</th>
               <th className="r">One bench</th>
               <th className="r">Class of {doc.benches}</th>
+              <th className="r">Acid or base, one bench</th>
             </tr>
           </thead>
           <tbody>
-            {wastePlan(plan, process.prediction).streams.map(({ stream, mass, volume, classMass, classVolume }) => (
-              <tr key={stream}>
-                <th>{wasteStreams[stream].name}</th>
-                <td className="r">{shown(volume ?? mass)}</td>
-                <td className="r">{shown(classVolume ?? classMass)}</td>
-              </tr>
-            ))}
+            {wastePlan(plan, process.prediction).streams.map(
+              ({ stream, mass, volume, classMass, classVolume, excess_mol, traces }) => (
+                <tr key={stream}>
+                  <th>{wasteStreams[stream].name}</th>
+                  <td className="r">{traces ? 'traces' : shown(volume ?? mass)}</td>
+                  <td className="r">{shown(classVolume ?? classMass)}</td>
+                  <td className="r">{excessText(excess_mol)}</td>
+                </tr>
+              ),
+            )}
           </tbody>
         </table>
         <p>Nothing goes down the drain unless local rules say so.</p>

@@ -21,6 +21,8 @@ interface Guess {
 /** Usual constants of kinds of groups in water, and how far they reach (common textbook ranges). */
 const guesses = {
   carboxylic: { pKa: 4.5, low: 2.5, high: 5, group: 'a carboxylic acid' },
+  // Three halogens beside the group: trifluoro- 0.5, trichloro- 0.7 (handbook).
+  trihalo: { pKa: 0.6, low: 0.2, high: 0.8, group: 'a trihaloacetic acid' },
   phenol: { pKa: 10, low: 7, high: 10.5, group: 'a phenol' },
   alkoxide: { pKa: 16, low: 15, high: 18, group: 'an alcohol' },
   arylamine: { pKa: 4.6, low: 1, high: 5.3, group: 'an aromatic amine' },
@@ -28,6 +30,7 @@ const guesses = {
   pyridine: { pKa: 5.2, low: 3, high: 7, group: 'a pyridine' },
 } as const satisfies Record<string, Guess>;
 
+const trihalo = /C\(=O\)C\((F|Cl|Br)\)\((F|Cl|Br)\)(F|Cl|Br)|(F|Cl|Br)C\((F|Cl|Br)\)\((F|Cl|Br)\)C\((=O|O|\[O-\])\)/;
 /** Of a sulfonic acid, as of toluenesulfonic acid in water. */
 const strong = -2.8;
 /** Ions of simple counter-ions as they are drawn, charge per fragment; drawn neutral ones are acids or water. */
@@ -143,7 +146,9 @@ function systemOf(
   if (sulfonates > 0 && !basic) return { pKas: strongs, charge: 0 };
   const guess: Guess | undefined =
     carboxylic > 0
-      ? guesses.carboxylic
+      ? trihalo.test(fragment)
+        ? guesses.trihalo
+        : guesses.carboxylic
       : acids.phenol > 0 || phenolate
         ? guesses.phenol
         : basic
@@ -162,7 +167,7 @@ function systemOf(
 }
 
 function amineGuess(fragment: string): Guess {
-  if (/(^|\()N[\dc]|c\d*\(N\)|c\d*N($|[(C])|\[NH\d?\+\]c|c\d*\[NH\d?\+\]/.test(fragment) && /c/.test(fragment))
+  if (/(^|\()N[\dc]|c\d*\(N\)|c\d*N($|[(C])|\[NH\d?\+\]c|c\d*\(?\[NH\d?\+\]/.test(fragment) && /c/.test(fragment))
     return guesses.arylamine;
   if (/n/.test(fragment)) return guesses.pyridine;
   return guesses.amine;
