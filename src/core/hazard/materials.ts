@@ -130,12 +130,14 @@ const organometallic = either(drawn(/[Cc]\d*\[(Li|Mg|Zn|Al)\]|\[(Li|Mg|Zn|Al)\][
 const diazonium = drawn(/\[N\+\]#N|N#\[N\+\]|\[N\+\]\(#N\)/);
 const nitroGroups = ({ smiles = '', groups }: Judged) =>
   Math.max(groups?.['nitro'] ?? 0, (smiles.match(/\[N\+\]\(=O\)\[O-\]|N\(=O\)=O|\[O-\]\[N\+\]\(=O\)/g) ?? []).length);
-/** What explodes when it is dry, rubbed or hot: organic peroxides, azides, diazonium salts, three nitro groups, and what its label says so of. */
+/** What explodes when it is dry, rubbed or hot: organic peroxides, azides, diazonium salts, three nitro groups or two on a hydrazine, and what its label says so of. */
 const explosive = either(
   (substance) => peroxide(substance) && n(anhydrousAtoms(substance.formula), 'C') > 0,
   azide,
   diazonium,
   (substance) => nitroGroups(substance) >= 3,
+  // Dinitrophenylhydrazine is sold and kept wet.
+  (substance) => nitroGroups(substance) >= 2 && /NN/.test(substance.smiles ?? ''),
   (one) => hasStatement(one, 'H200', 'H201', 'H202', 'H203', 'H204', 'H205', 'H240', 'H241'),
 );
 const ammonium: Kind = ({ formula: text }) => text !== undefined && /NH4|\(NH4\)/.test(text);

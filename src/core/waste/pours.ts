@@ -144,6 +144,8 @@ function pourOf(work: Worktop, one: Pick<Pour, 'place' | 'label' | 'layer' | 'ma
 
 /** Water and a solvent that does not mix with it, as they part when they stand. */
 function parted(work: Worktop, matter: Matter): readonly Pick<Pour, 'layer' | 'matter'>[] {
+  // A powder by itself in a dish.
+  if (Object.keys(matter).every((id) => work.world.kind(id).solid)) return [{ layer: 'solid', matter }];
   if (!isWatery(work.world, matter) && !hasWater(work, matter)) return [{ layer: 'liquid', matter }];
   const { organic, aqueous, gas } = shakeTogether(work, matter);
   // What is more acid than water takes organics up.

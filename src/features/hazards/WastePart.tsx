@@ -76,9 +76,9 @@ function StreamRow({
           <small className="muted">{note}</small>
         </th>
         <td>
-          {traces && <small className="muted">traces: </small>}
-          {volume && <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />}
-          {!volume && mass && <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />}
+          {traces && 'traces'}
+          {!traces && volume && <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />}
+          {!traces && !volume && mass && <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />}
           {excess_mol !== undefined && <small className="muted">{excessText(excess_mol)}</small>}
         </td>
         <td>
