@@ -16,9 +16,11 @@ function drawn(smiles: string, acids: Acids = {}, bases = 0): Beaker {
   };
 }
 
+// So strong that its own water, and what makes that acid or basic, counts for nothing.
+const strong = 1e6;
 /** mmol of a strong base that a millimole takes up to a pH; negative of acid. */
 const takes = (beaker: Beaker, pH: number) =>
-  titrantFor({ ...beaker, volume: 1e-9 }, { kind: 'base', concentration: 1 }, pH) * 1000;
+  titrantFor({ ...beaker, volume: 1e-9 }, { kind: 'base', concentration: strong }, pH) * 1000 * strong;
 const pHOf = (beaker: Beaker) => pHAfter(beaker, { kind: 'base', concentration: 1 }, 0);
 
 // Equivalents between the last and the next constant of the substance (its constants in handbooks are far from the pH that is asked for).

@@ -23,6 +23,7 @@ const guesses = {
   carboxylic: { pKa: 4.5, low: 2.5, high: 5, group: 'a carboxylic acid' },
   // Three halogens beside the group: trifluoro- 0.5, trichloro- 0.7 (handbook).
   trihalo: { pKa: 0.6, low: 0.2, high: 0.8, group: 'a trihaloacetic acid' },
+  aminoAcid: { pKa: 2.3, low: 1.8, high: 2.8, group: 'an amino acid' },
   phenol: { pKa: 10, low: 7, high: 10.5, group: 'a phenol' },
   alkoxide: { pKa: 16, low: 15, high: 18, group: 'an alcohol' },
   arylamine: { pKa: 4.6, low: 1, high: 5.3, group: 'an aromatic amine' },
@@ -30,7 +31,20 @@ const guesses = {
   pyridine: { pKa: 5.2, low: 3, high: 7, group: 'a pyridine' },
 } as const satisfies Record<string, Guess>;
 
+/**
+ * Where several of a kind stand in one molecule the first gives its proton more easily and the next less, by charge and by number
+ * (typical of handbook series: phthalic 2.9 and 5.4, succinic 4.2 and 5.6, citric 3.1, 4.8 and 6.4; ethylenediamine 6.9 and 9.9).
+ */
+const severalCarboxylic = [[], [4.5], [3.8, 5.2], [3.2, 4.7, 6.2]] as const;
+const nextCarboxylic = 1.3;
+const nextPhenol = 1.6;
+const nextAmine = -3;
+/** Amines beside an acid: of amino acids, of aminobenzoic acids, of aminobenzenesulfonic acids. */
+const besideAcid = { amine: 9.6, arylamine: 4.9, sulfonate: 3.2, secondCarboxylic: 3.9 };
+
 const trihalo = /C\(=O\)C\((F|Cl|Br)\)\((F|Cl|Br)\)(F|Cl|Br)|(F|Cl|Br)C\((F|Cl|Br)\)\((F|Cl|Br)\)C\((=O|O|\[O-\])\)/;
+const carboxylates = /C\(=O\)\[O-\]|\[O-\]C\(=O\)|C\(\[O-\]\)=O|O=C\(\[O-\]\)|\[O-\]C=O|O=C\[O-\]/g;
+const phenolates = /c\d*(\(\[O-\]\)|\[O-\])|\[O-\]c/g;
 /** Of a sulfonic acid, as of toluenesulfonic acid in water. */
 const strong = -2.8;
 /** Ions of simple counter-ions as they are drawn, charge per fragment; drawn neutral ones are acids or water. */
@@ -114,10 +128,7 @@ function systemOf(
     !/\[N\+\]\(\[O-\]\)=O/.test(fragment);
   const ammonium = /\[(NH\d?\+|nH\+)\]/.test(fragment);
   const basic = bases > 0 || ammonium;
-  const carboxylic = Math.max(
-    acids.carboxylic,
-    (fragment.match(/C\(=O\)\[O-\]|\[O-\]C\(=O\)|C\(\[O-\]\)=O/g) ?? []).length,
-  );
+  const carboxylic = acids.carboxylic + (fragment.match(carboxylates) ?? []).length;
   const phenolate = /c\d*(\(\[O-\]\)|\[O-\])|\[O-\]c/.test(fragment);
   const alkoxide =
     !phenolate &&
@@ -126,7 +137,7 @@ function systemOf(
     /C\d*\[O-\]|\[O-\]C|C\(\[O-\]\)/.test(fragment) &&
     !/N\+\]/.test(fragment);
   const strongs = Array.from({ length: sulfonates }, () => strong);
-  const sites = Math.max(bases, ammonium ? 1 : 0);
+  const sites = bases + (fragment.match(/\[(NH\d?\+|nH\+)\]/g) ?? []).length;
   if (quaternary) return { pKas: [...strongs, ...pKas], charge: 1 };
   const [only] = pKas;
   // A sulfonamide with its amine: one listed constant that high is the acid's, and the amine's is low.
@@ -143,27 +154,71 @@ function systemOf(
     const charge = basic ? Math.min(sites, pKas.length) : 0;
     return { pKas: [...strongs, ...pKas], charge };
   }
-  if (sulfonates > 0 && !basic) return { pKas: strongs, charge: 0 };
-  const guess: Guess | undefined =
+  const phenols = acids.phenol + (fragment.match(phenolates) ?? []).length;
+  const acidic = acidSteps({ fragment, carboxylic, phenols, basic });
+  const base = basic ? baseSteps(fragment, sites, { carboxylic, sulfonates }) : [];
+  const loose = alkoxide && acidic.length + base.length === 0 ? [guesses.alkoxide.pKa] : [];
+  const found = [...strongs, ...acidic, ...base, ...loose].sort((a, b) => a - b);
+  const [first] = found;
+  if (first === undefined) return undefined;
+  const guess = strongs.length > 0 ? undefined : guessOf(first, { fragment, carboxylic, phenols, basic });
+  return { pKas: found, charge: base.length, ...(guess ? { guess } : {}) };
+}
+
+interface Sites {
+  readonly fragment: string;
+  readonly carboxylic: number;
+  readonly phenols: number;
+  readonly basic: boolean;
+}
+
+/** Constants of the acid groups: every one counts. */
+function acidSteps({ fragment, carboxylic, phenols, basic }: Sites): readonly number[] {
+  const ofPhenols = Array.from({ length: phenols }, (_, i) => guesses.phenol.pKa + i * nextPhenol);
+  if (carboxylic === 0) return ofPhenols;
+  if (carboxylic === 1 && trihalo.test(fragment)) return [guesses.trihalo.pKa, ...ofPhenols];
+  if (basic) {
+    const others = Array.from({ length: carboxylic - 1 }, (_, i) => besideAcid.secondCarboxylic + i * nextCarboxylic);
+    return [guesses.aminoAcid.pKa, ...others, ...ofPhenols];
+  }
+  const listed: readonly number[] = severalCarboxylic[Math.min(carboxylic, 3)] ?? [];
+  const last = listed.at(-1) ?? guesses.carboxylic.pKa;
+  const more = Array.from({ length: Math.max(0, carboxylic - 3) }, (_, i) => last + (i + 1) * nextCarboxylic);
+  return [...listed, ...more, ...ofPhenols];
+}
+
+/** Constants of the conjugate acids of its bases. */
+function baseSteps(
+  fragment: string,
+  sites: number,
+  { carboxylic, sulfonates }: { readonly carboxylic: number; readonly sulfonates: number },
+): readonly number[] {
+  const { pKa } = amineGuess(fragment);
+  const aromatic = pKa < guesses.phenol.pKa;
+  const first =
     carboxylic > 0
-      ? trihalo.test(fragment)
-        ? guesses.trihalo
-        : guesses.carboxylic
-      : acids.phenol > 0 || phenolate
-        ? guesses.phenol
-        : basic
-          ? amineGuess(fragment)
-          : alkoxide
-            ? guesses.alkoxide
-            : undefined;
-  if (!guess) return undefined;
-  const { pKa, low, high, group } = guess;
-  const both = basic && carboxylic > 0;
-  return {
-    pKas: both ? [...strongs, 2.3, 9.6] : [...strongs, pKa],
-    charge: basic ? 1 : 0,
-    guess: { low, high, group: both ? 'an amino acid' : group },
-  };
+      ? aromatic
+        ? besideAcid.arylamine
+        : besideAcid.amine
+      : sulfonates > 0 && aromatic
+        ? besideAcid.sulfonate
+        : pKa;
+  return Array.from({ length: Math.max(1, sites) }, (_, i) => first + i * nextAmine);
+}
+
+/** The first constant with its range: of one group that of its kind, of several narrower round what is usual of them. */
+function guessOf(first: number, { fragment, carboxylic, phenols, basic }: Sites): IonSystem['guess'] {
+  const kinds: readonly Guess[] = [
+    ...(carboxylic > 0 && basic ? [guesses.aminoAcid] : []),
+    ...(carboxylic > 0 && !basic ? [trihalo.test(fragment) ? guesses.trihalo : guesses.carboxylic] : []),
+    ...(basic && carboxylic === 0 ? [amineGuess(fragment)] : []),
+    ...(phenols > 0 ? [guesses.phenol] : []),
+    guesses.alkoxide,
+  ];
+  const [kind] = kinds;
+  if (!kind) return undefined;
+  if (first === kind.pKa) return { low: kind.low, high: kind.high, group: kind.group };
+  return { low: first - 1, high: first + 0.7, group: `${kind.group} of several` };
 }
 
 function amineGuess(fragment: string): Guess {
