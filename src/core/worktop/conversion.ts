@@ -2,9 +2,10 @@ import { foreseen } from './foreseen';
 import { derive } from '../stoichiometry/derive';
 import { equilibriumExtent, firstOrder } from '../models/kinetics/conversion';
 import { format } from '../quantity/format';
+import { isProtonTransfer } from './protonTransfer';
 import { toCanonical } from '../quantity/units';
 import type { AssumptionSpec } from './assumption';
-import type { Extent, Guess } from '../document/reaction';
+import type { Extent, Guess, Reaction } from '../document/reaction';
 import type { Task, Worktop } from './worktop';
 import type { Worked } from '../quantity/worked';
 
@@ -31,7 +32,7 @@ export function conversion(
       label: 'conversion of the limiting reagent',
       dim: 'fraction',
       unit: '%',
-      ...usual(work, reaction.id),
+      ...usual(work, reaction),
     });
   if (to.by === 'conversion')
     return work.assume({
@@ -134,12 +135,14 @@ const faster = (work: Worktop, key: string): number =>
     why: 'van ’t Hoff’s rule; the half-life was given for another temperature',
   }).q.value;
 
-/** What a reaction comes to when nobody says: well, or only half where an excess has to push an equilibrium. */
+/** What a reaction comes to when nobody says: wholly where only protons move, else well, or only half where an excess has to push an equilibrium. */
 function usual(
-  { world: { plan } }: Worktop,
-  reaction: string,
+  { world: { plan, kind } }: Worktop,
+  reaction: Reaction,
 ): Pick<AssumptionSpec, 'low' | 'typical' | 'high' | 'why'> {
-  const own = plan.doc.lines.filter((line) => line.reaction === undefined || line.reaction === reaction);
+  if (isProtonTransfer(kind, reaction))
+    return { low: 0.999, typical: 1, high: 1, why: 'protons and ions change their places at once and wholly' };
+  const own = plan.doc.lines.filter((line) => line.reaction === undefined || line.reaction === reaction.id);
   return own.some(({ excessReason }) => excessReason === 'pushes an equilibrium')
     ? {
         low: 0.5,

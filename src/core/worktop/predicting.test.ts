@@ -143,6 +143,20 @@ test('the reaction takes what the limiting reagent allows at its conversion, and
   expect(gramsOf(there)).toBeCloseTo(9.3129 + 20.4178, 9);
 });
 
+test('a second run of a reaction goes on to its conversion, and never beyond; product that was taken out counts no more', () => {
+  const doc = acetanilide();
+  const work = bench(doc, doc.stages[0], true);
+  work.put('flask', 'liquid', { aniline: 9.3129, 'acetic-anhydride': 20.4178 });
+  react(work, 'flask');
+  react(work, 'flask');
+  expect(work.whole('flask')['acetanilide']).toBeCloseTo(0.095 * 135.166, 2);
+  const product = { acetanilide: work.whole('flask')['acetanilide'] ?? 0 };
+  work.leave('sample', work.take('flask', 'liquid', product));
+  react(work, 'flask');
+  // 95 % of the 5 mmol that were left.
+  expect(work.whole('flask')['acetanilide']).toBeCloseTo(0.00475 * 135.166, 2);
+});
+
 /** What a transfer leaves behind of so much in a vessel of so many millilitres, g. */
 function left(grams: number, capacity_mL: number): number {
   const doc = apart();

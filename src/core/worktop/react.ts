@@ -24,7 +24,8 @@ export function react(work: Worktop, place: string): void {
 }
 
 /** An equilibrium is reached, and a half-life passes, each time that a step is done; a conversion is what all of them come to. */
-const goesOn = ({ to }: Running) => to?.by === 'equilibrium' || to?.by === 'halfLife';
+const goesOn = ({ to }: { readonly to?: Running['to'] | undefined }) =>
+  to?.by === 'equilibrium' || to?.by === 'halfLife';
 
 function run(work: Worktop, place: string, { reaction, to }: Running): void {
   const { kind } = work.world;
@@ -42,7 +43,7 @@ function run(work: Worktop, place: string, { reaction, to }: Running): void {
     return;
   }
   const X = conversion(work, place, { reaction, to }, most);
-  const extent = most * X.q.value;
+  const extent = goesOn({ to }) ? most * X.q.value : upTo(X.q.value, most, madeBefore(work, reaction, here));
   const grams = (all: readonly Term[]): Matter =>
     Object.fromEntries(all.map(({ substance, coefficient }) => [substance, coefficient * extent * molar(substance)]));
   const used = grams(leftOf(reaction));
@@ -53,6 +54,16 @@ function run(work: Worktop, place: string, { reaction, to }: Running): void {
   settleFormed(work, place, formed);
   if (product !== undefined)
     tell(work, { ...reaction, product }, { formed: formed[product] ?? 0, now: plus(here, formed), X });
+}
+
+/** A conversion is what all runs of a reaction come to: the second one to 85 % goes on from where the first one stopped. */
+const upTo = (X: number, most: number, before: number) => Math.max(0, X * (before + most) - before);
+
+/** Extent to which the product of a reaction stands there already, mol: less where some of it was taken out. */
+function madeBefore({ world: { kind } }: Worktop, reaction: Running['reaction'], here: Matter): number {
+  const term = rightOf(reaction).find(({ substance }) => substance === reaction.product);
+  const M = term && kind(term.substance).M;
+  return term && M !== undefined ? (here[term.substance] ?? 0) / M / term.coefficient : 0;
 }
 
 /**
