@@ -3,6 +3,7 @@ import { expect } from '@playwright/test';
 import { acetanilideText } from '../support/preparations';
 import { enterAs, openPlan, row, test, toRoom } from './support';
 import type { Page } from '@playwright/test';
+import type { Preparation } from '@/core/document/document';
 
 // Own entries and courses are seen by every test and stay in the database: each run names its own.
 const run = Date.now().toString(36);
@@ -148,6 +149,31 @@ test('plan lines are filled from the reference, and hazards and waste follow', a
   await panel.getByRole('button', { name: 'Waste', exact: true }).click();
   await panel.getByRole('button', { name: /Heavy metal.*volume of one bench/ }).click();
   await expect(panel.getByLabel(/^Working/)).toContainText('Volume in the stream');
+});
+
+// About 5 s.
+test('what nobody can judge is in no bottle until somebody says where it goes', async ({ page }) => {
+  const doc = JSON.parse(acetanilideText()) as Preparation;
+  const name = 'Residue of another lab';
+  const line = {
+    id: 'residue',
+    substance: 'residue',
+    role: 'solvent',
+    entered: { by: 'volume', digits: '5.0', unit: 'mL' },
+  };
+  const substances = [...doc.substances, { id: 'residue', name, form: 'liquid' }];
+  await openPlan(page, JSON.stringify({ ...doc, substances, lines: [...doc.lines, line] }));
+  await toRoom(page, 'Hazards & waste');
+  const panel = page.getByLabel('Hazards and waste');
+  await panel.getByRole('button', { name: 'Waste', exact: true }).click();
+  const pour = panel.getByRole('region', { name: 'Waste by vessel' }).getByRole('row', { name });
+  await expect(pour).toContainText('In no bottle yet.');
+  await pour.getByRole('button', { name: `Say where ${name} goes` }).click();
+  const editor = page.getByRole('dialog');
+  await editor.getByLabel('Ends as').selectOption('halogenated');
+  await editor.getByRole('button', { name: 'Close' }).click();
+  await expect(pour).toContainText('Halogenated organic');
+  await expect(panel.getByRole('button', { name: /^Halogenated organic, volume of one bench/ })).toBeVisible();
 });
 
 test('the hazard sheet prints on one page and defers to local rules', async ({ page }) => {
