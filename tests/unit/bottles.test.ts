@@ -1,6 +1,7 @@
 import { planOf } from '@/core/process/planOf';
 import { wastePlan } from '@/core/waste/wastePlan';
 import { bottleCases, documentOfBottle } from '../support/scenarios/bottles';
+import { water } from '../support/scenarios/parts';
 import type { BottleCase } from '../support/scenarios/bottles';
 
 /** What is wrong about a case, in words; nothing when all of it holds. */
@@ -52,4 +53,13 @@ test('there are cases of every stream that is judged by what is in it', () => {
 
 test.each(bottleCases.map((one) => [one.title, one] as const))('%s', (_, one) => {
   expect(faultsOf(one)).toEqual([]);
+});
+
+test('an amount in words is an amount for what goes apart at any', () => {
+  const silver: BottleCase = {
+    title: 'a few crystals of silver nitrate in water',
+    lines: { silver: ['catalyst', 'a few crystals', { substance: 'silver-nitrate' }], water: water('20 mL') },
+    into: { water: 'heavy-metal' },
+  };
+  expect(faultsOf(silver)).toEqual([]);
 });

@@ -12,8 +12,8 @@ import type { PhaseKind } from '../worktop/matter/shelf';
 import type { WasteStream } from '../reference/wasteStreams';
 import type { World } from '../worktop/worktop';
 
-// At any amount: below a microgram it is the arithmetic's.
-const any_g = 1e-6;
+// At any amount, one that was given in words included (`trace_g` in introduced.ts); below it is the arithmetic's.
+const any_g = 1e-10;
 // What clings to glass decides nothing else.
 const least_g = 1e-3;
 // Of a layer, what somebody has to know before it has a bottle.

@@ -99,7 +99,8 @@ function neutralized(world: World, pours: readonly Pour[], excess: readonly Stre
     const about = { field: `waste/${stream}` };
     const { name } = wasteStreams[stream];
     const here = pours.filter((pour) => pour.stream === stream);
-    const toxic = toxicIn(world, here);
+    // Of a stream that is apart at any amount, every amount.
+    const toxic = toxicIn(world, here, alkaline.includes(stream) ? 0 : worthAWord_g);
     if (alkaline.includes(stream) || (excess_mol > even_mol && toxic.length > 0))
       return [
         finding('waste.keepAlkaline', alkaline.includes(stream) ? 'caution' : 'note', about, {
@@ -161,8 +162,8 @@ function excessOf(world: World, pours: readonly Pour[]): readonly StreamExcess[]
 const worthAWord_g = 0.02;
 
 /** What acid would set a toxic gas free from. */
-function toxicIn(world: World, pours: readonly Pour[]): readonly string[] {
-  const ids = pours.flatMap(({ matter }) => Object.keys(matter).filter((id) => (matter[id] ?? 0) > worthAWord_g));
+function toxicIn(world: World, pours: readonly Pour[], least_g: number): readonly string[] {
+  const ids = pours.flatMap(({ matter }) => Object.keys(matter).filter((id) => (matter[id] ?? 0) > least_g));
   return [
     ...new Set(
       ids.flatMap((id) => {

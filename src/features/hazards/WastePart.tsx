@@ -77,8 +77,12 @@ function StreamRow({
         </th>
         <td>
           {traces && 'traces'}
-          {!traces && volume && <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />}
-          {!traces && !volume && mass && <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />}
+          {!traces && volume && (
+            <WorkedCell id={key('volume')} worked={volume} label={`${name}, volume of one bench`} />
+          )}
+          {!traces && !volume && mass && (
+            <WorkedCell id={key('mass')} worked={mass} label={`${name}, mass of one bench`} />
+          )}
           {excess_mol !== undefined && <small className="muted">{excessText(excess_mol)}</small>}
         </td>
         <td>
