@@ -24,7 +24,7 @@ export const wasteStreams = {
 } as const;
 
 /** Streams that a substance goes into at any amount, the one that suffers company least first. */
-export const apartStreams = ['cyanide', 'azide', 'sulfide', 'heavy-metal'] as const;
+export const apartStreams: readonly WasteStream[] = ['cyanide', 'azide', 'sulfide', 'heavy-metal'];
 
 export type WasteStream = keyof typeof wasteStreams;
 export const wasteStreamIds = Object.keys(wasteStreams) as readonly WasteStream[];

@@ -27,7 +27,7 @@ const mostNitric_M = 1;
 const halogenated: Readonly<Record<string, number>> = { one: 0.01, any: 0, tenth: 0.001, five: 0.05 };
 
 /** What a substance of this preparation goes into by itself: as its line says, else by what it is. */
-export function sortIn({ plan: { doc }, kind }: World, id: string): WasteStream | undefined {
+function sortIn({ plan: { doc }, kind }: World, id: string): WasteStream | undefined {
   const line = doc.lines.find(({ substance, waste }) => substance === id && waste !== undefined);
   const { substance, invented } = kind(id);
   if (line?.waste) return line.waste;

@@ -112,7 +112,7 @@ function streamPlan(
     stream,
     residues: held,
     ...(excess_mol === undefined ? {} : { excess_mol }),
-    ...(rinsing && !(apartStreams as readonly WasteStream[]).includes(stream) ? { traces: true } : {}),
+    ...(rinsing && !apartStreams.includes(stream) ? { traces: true } : {}),
     ...(mass ? { mass, classMass: forClass(mass, mass.q.value * doc.benches >= 1000 ? 'kg' : 'g') } : {}),
     ...(volume ? { volume, classVolume: forClass(volume, volume.q.value * doc.benches >= 100 ? 'L' : 'mL') } : {}),
   };

@@ -126,18 +126,17 @@ function systemOf(
     /\[[Nn]\+\]/.test(fragment) &&
     !/\[N\+\](\(=O\)|\(\[O-\]\)|#N)|\[N\+\]\(=O\)/.test(fragment) &&
     !/\[N\+\]\(\[O-\]\)=O/.test(fragment);
-  const ammonium = /\[(NH\d?\+|nH\+)\]/.test(fragment);
-  const basic = bases > 0 || ammonium;
+  const sites = bases + (fragment.match(/\[(NH\d?\+|nH\+)\]/g) ?? []).length;
+  const basic = sites > 0;
   const carboxylic = acids.carboxylic + (fragment.match(carboxylates) ?? []).length;
-  const phenolate = /c\d*(\(\[O-\]\)|\[O-\])|\[O-\]c/.test(fragment);
+  const drawnPhenolates = (fragment.match(phenolates) ?? []).length;
   const alkoxide =
-    !phenolate &&
+    drawnPhenolates === 0 &&
     carboxylic === 0 &&
     sulfonates === 0 &&
     /C\d*\[O-\]|\[O-\]C|C\(\[O-\]\)/.test(fragment) &&
     !/N\+\]/.test(fragment);
   const strongs = Array.from({ length: sulfonates }, () => strong);
-  const sites = bases + (fragment.match(/\[(NH\d?\+|nH\+)\]/g) ?? []).length;
   if (quaternary) return { pKas: [...strongs, ...pKas], charge: 1 };
   const [only] = pKas;
   // A sulfonamide with its amine: one listed constant that high is the acid's, and the amine's is low.
@@ -154,7 +153,7 @@ function systemOf(
     const charge = basic ? Math.min(sites, pKas.length) : 0;
     return { pKas: [...strongs, ...pKas], charge };
   }
-  const phenols = acids.phenol + (fragment.match(phenolates) ?? []).length;
+  const phenols = acids.phenol + drawnPhenolates;
   const acidic = acidSteps({ fragment, carboxylic, phenols, basic });
   const base = basic ? baseSteps(fragment, sites, { carboxylic, sulfonates }) : [];
   const loose = alkoxide && acidic.length + base.length === 0 ? [guesses.alkoxide.pKa] : [];
@@ -203,20 +202,14 @@ function baseSteps(
       : sulfonates > 0 && aromatic
         ? besideAcid.sulfonate
         : pKa;
-  return Array.from({ length: Math.max(1, sites) }, (_, i) => first + i * nextAmine);
+  return Array.from({ length: sites }, (_, i) => first + i * nextAmine);
 }
 
 /** The first constant with its range: of one group that of its kind, of several narrower round what is usual of them. */
-function guessOf(first: number, { fragment, carboxylic, phenols, basic }: Sites): IonSystem['guess'] {
-  const kinds: readonly Guess[] = [
-    ...(carboxylic > 0 && basic ? [guesses.aminoAcid] : []),
-    ...(carboxylic > 0 && !basic ? [trihalo.test(fragment) ? guesses.trihalo : guesses.carboxylic] : []),
-    ...(basic && carboxylic === 0 ? [amineGuess(fragment)] : []),
-    ...(phenols > 0 ? [guesses.phenol] : []),
-    guesses.alkoxide,
-  ];
-  const [kind] = kinds;
-  if (!kind) return undefined;
+function guessOf(first: number, { fragment, carboxylic, phenols, basic }: Sites): NonNullable<IonSystem['guess']> {
+  const ofAcid = basic ? guesses.aminoAcid : trihalo.test(fragment) ? guesses.trihalo : guesses.carboxylic;
+  const others = basic ? amineGuess(fragment) : phenols > 0 ? guesses.phenol : guesses.alkoxide;
+  const kind: Guess = carboxylic > 0 ? ofAcid : others;
   if (first === kind.pKa) return { low: kind.low, high: kind.high, group: kind.group };
   return { low: first - 1, high: first + 0.7, group: `${kind.group} of several` };
 }
