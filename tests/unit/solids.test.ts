@@ -1,6 +1,5 @@
-import { gramsOf, times } from '@/core/worktop/matter/matter';
 import { planOf } from '@/core/process/planOf';
-import { predictProcess } from '@/core/process/predictProcess';
+import { cannot, predictProcess } from '@/core/process/predictProcess';
 import { wholeOf } from '@/core/worktop/matter/shelf';
 import { documentOfSolid, solidCases } from '../support/scenarios/solids';
 import type { SolidCase } from '../support/scenarios/solids';
@@ -8,8 +7,9 @@ import type { SolidCase } from '../support/scenarios/solids';
 /** What stands elsewhere than it should, in words. */
 function faultsOf(one: SolidCase): readonly string[] {
   const { steps } = predictProcess(planOf(documentOfSolid(one)).plan);
-  const { shelf = {}, fault } = steps.at(-1) ?? {};
-  if (fault !== undefined) return [fault];
+  const last = steps.at(-1);
+  const shelf = last?.shelf ?? {};
+  if (last?.remarks.some((says) => says.includes(cannot))) return last.remarks;
   const there = (place: string, id: string) => (shelf[place] ? (wholeOf(shelf[place])[id] ?? 0) : 0);
   return Object.entries(one.onPaper).flatMap(([id, [least, most]]) => {
     const share = there('paper', id) / (there('paper', id) + there('filtrate', id));

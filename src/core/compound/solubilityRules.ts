@@ -2,6 +2,7 @@ import { anhydrousAtoms } from './atomsOf';
 import type { Atoms } from './atomsOf';
 
 const alkali = ['Li', 'Na', 'K', 'Cs'];
+const acidOxides = ['Cr', 'Mn', 'Ru'];
 const has = (atoms: Atoms, element: string) => (atoms[element] ?? 0) > 0;
 const only = (atoms: Atoms, elements: readonly string[]) => Object.keys(atoms).every((one) => elements.includes(one));
 
@@ -20,6 +21,11 @@ export function isInsoluble(formula: string | undefined): boolean | undefined {
   const nonMetals = Object.keys(atoms).filter((one) => !isMetal.has(one));
   if (nonMetals.length === 0) return !metals.some((one) => alkali.includes(one) || one === 'Ca' || one === 'Ba');
   if (metals.some((one) => alkali.includes(one))) return false;
+  // The highest oxides of these are acids.
+  if (nonMetals.every((one) => one === 'O') && acidOxides.includes(metals[0] ?? '')) {
+    const [metal = ''] = metals;
+    if ((atoms['O'] ?? 0) >= 3 * (atoms[metal] ?? 0)) return false;
+  }
   const rule = rules.find(({ of }) => of(atoms, nonMetals));
   return rule && metals.some((one) => rule.metals.includes(one)) === rule.fall;
 }
@@ -43,6 +49,12 @@ const isMetal: ReadonlySet<string> = new Set([
   'Ni',
   'Co',
   'Pd',
+  'Pt',
+  'Rh',
+  'Ru',
+  'Au',
+  'Cd',
+  'Bi',
   'Ti',
 ]);
 

@@ -18,6 +18,7 @@ import { layerOrder } from './density/layerOrder';
 import { leftAfterExtraction, leftAtMostPortions } from './partition/leftAfterExtraction';
 import { mixtureDensity } from './density/mixtureDensity';
 import { rayleighLeft } from './distillation/rayleigh';
+import { idealSolubility } from './crystallization/idealSolubility';
 import { recrystallize } from './crystallization/recrystallize';
 import { solubilityBetween } from './crystallization/solubilityBetween';
 import { solutionPH } from './acidBase/solutionPH';
@@ -125,6 +126,7 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
       ),
     [1, 4],
   ],
+  ['idealSolubility', (T_m, T) => idealSolubility(T_m, T), [120, 20]],
   ['hydrateCapacity', (M, n) => hydrateCapacity(M, n), [120, 7]],
   ['layerOrder', (a, b) => layerOrder(a, b), [0.7, 1]],
   ['mixtureDensity', (mass_g, density) => mixtureDensity([{ mass_g, density }]), [10, 0.9]],

@@ -1,6 +1,11 @@
+import { dissolvedInWater } from './layers';
+import { foreseenMass } from './foreseen';
+import { neutralSystem } from './acidBase';
 import { volumeOf } from './volumes';
 import { gramsOf, plus, without } from './matter/matter';
 import { keptInSolution, solubilityOf } from './solubility';
+import type { Matter } from './matter/matter';
+import type { Worked } from '../quantity/worked';
 import type { Worktop } from './worktop';
 
 /** The liquid that there is most of: it decides what dissolves. */
@@ -24,13 +29,33 @@ export function crystallize(work: Worktop, place: string, at_C: number): void {
   const grams = (liquid[id] ?? 0) + (solid[id] ?? 0);
   const rest = without(liquid, { [id]: liquid[id] ?? 0 });
   const s = solubilityOf(work, id, solvent, at_C);
-  const kept = keptInSolution(grams, id, volumeOf(work.world.kind, rest), s).q.value;
+  const kept = keptDissolved(work, { id, grams, rest, s }).q.value;
   const organic = work.phase(place, 'organic');
   work.rearrange(place, {
     ...(gramsOf(organic) > 0 ? { organic } : {}),
     liquid: plus(rest, { [id]: kept }),
     solid: plus(without(solid, { [id]: solid[id] ?? 0 }), { [id]: grams - kept }),
   });
+}
+
+interface Dissolving {
+  readonly id: string;
+  readonly grams: number;
+  /** What it is dissolved in, with all that stands in there. */
+  readonly rest: Matter;
+  /** Of its form without charge. */
+  readonly s: Worked<'density'>;
+}
+
+/** What stays in solution of what the stage will weigh: as much as dissolves, and of an acid or a base in water what its pH keeps as ions. */
+export function keptDissolved(work: Worktop, { id, grams, rest, s }: Dissolving): Worked<'mass'> {
+  const { kind } = work.world;
+  const neutral = keptInSolution(grams, id, volumeOf(kind, rest), s);
+  const water = Object.keys(rest).some((one) => kind(one).water);
+  const isIonic = !kind(id).salt && !kind(id).inorganic && neutralSystem(kind(id)) !== undefined;
+  if (!water || !isIonic || neutral.q.value >= grams) return neutral;
+  const kept = dissolvedInWater(work, plus(rest, { [id]: grams }), { [id]: neutral.q.value })[id] ?? 0;
+  return kept > neutral.q.value * (1 + 1e-3) ? foreseenMass(kept, id) : neutral;
 }
 
 /** Whether the models can say what dissolves: a solid, in water or in a solvent with a curve. */

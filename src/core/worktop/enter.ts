@@ -1,8 +1,8 @@
 import { acidBaseOf } from './acidBase';
 import { fizz } from './layers';
+import { undissolved } from './dissolving';
 import { gramsOf, without } from './matter/matter';
 import { remarkOnGas } from './funnel';
-import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
 /** A line goes into the vessel that the step says, that it names itself, or that the step works in. Gives the place. */
@@ -22,15 +22,6 @@ export function enter(work: Worktop, line: string, into?: string): string {
   letGasGo(work, place);
   return place;
 }
-
-/** What no liquid takes up: solids that are no compound (leaves, bark, resin, sieves). */
-const undissolved = (work: Worktop, matter: Matter): Matter =>
-  Object.fromEntries(
-    Object.entries(matter).filter(([id]) => {
-      const { substance, solid, invented } = work.world.kind(id);
-      return solid && !invented && substance?.formula === undefined;
-    }),
-  );
 
 // From this on a solid is called soluble, g in 100 mL.
 const soluble = 1;

@@ -1,11 +1,12 @@
 import { foreseenMass } from './foreseen';
 import { gramsOf, nothing, plus, times, without } from './matter/matter';
 import { heldByCake } from './heldBack';
+import { keptDissolved } from './crystallize';
 import { keptInSolution, solubilityOf } from './solubility';
 import { millilitres, volumeOf } from './volumes';
 import { liquidsOf } from './react';
 import { productIn, transfer, worksIn } from './transfer';
-import { settleInsoluble } from './settleFormed';
+import { settleSolids } from './dissolving';
 import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
@@ -29,7 +30,7 @@ export interface FilterOff {
  */
 export function filterOff(work: Worktop, { from, cake, filtrate }: Filter, { wash, solvent, at_C }: FilterOff): void {
   const id = work.stage?.substance ?? '';
-  settleInsoluble(work, from);
+  settleSolids(work, from, at_C);
   const s = solubilityOf(work, id, solvent, at_C);
   separate(work, { from, id, s, at_C });
   transferSolid(work, from, cake);
@@ -66,7 +67,7 @@ function separate(
   const kept =
     s.certain === 'assumed' && solidNow > 0
       ? foreseenMass(grams - solidNow, id)
-      : keptInSolution(grams, id, volumeOf(work.world.kind, rest), s);
+      : keptDissolved(work, { id, grams, rest, s });
   const solid = without(without(whole, rest), { [id]: grams });
   work.rearrange(from, {
     liquid: plus(rest, { [id]: kept.q.value }),

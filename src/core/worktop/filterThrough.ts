@@ -4,7 +4,7 @@ import { heldByCake, rinsedBack } from './heldBack';
 import { millilitres } from './volumes';
 import { phaseKinds } from './matter/shelf';
 import { productIn } from './transfer';
-import { settleInsoluble } from './settleFormed';
+import { settleSolids } from './dissolving';
 import type { Filter } from './filterOff';
 import type { Worktop } from './worktop';
 
@@ -15,8 +15,16 @@ export type Keeps = 'paper' | 'cake';
  * What is in solution runs through and goes on; what is solid stays behind with the liquid that wets it. A rinse goes through and brings
  * most of that along.
  */
-export function filterThrough(work: Worktop, { from, cake, filtrate }: Filter, keeps: Keeps, rinse?: string): void {
-  settleInsoluble(work, from);
+export function filterThrough(
+  work: Worktop,
+  { from, cake, filtrate }: Filter,
+  keeps: Keeps,
+  {
+    rinse,
+    at_C = work.content(from).temperature_C,
+  }: { readonly rinse?: string | undefined; readonly at_C?: number } = {},
+): void {
+  settleSolids(work, from, at_C);
   const grams = productIn(work, from);
   const share = keeps === 'paper' ? ofPaper(work) : ofCake(work, from);
   work.put(cake, 'solid', work.takeAll(from, 'solid'));

@@ -1,11 +1,12 @@
 import { foreseenShare } from './foreseen';
 import { format } from '../quantity/format';
-import { gramsOf, nothing, plus } from './matter/matter';
+import { gramsOf, nothing, plus, without } from './matter/matter';
 import { implied } from './kinds';
 import { layerDensities, shakeTogether } from './layers';
 import { layerOrder } from '../models/density/layerOrder';
 import { molarVolume_L } from '../models/molarVolume';
 import { millilitres } from './volumes';
+import { undissolved } from './dissolving';
 import { worksIn } from './transfer';
 import type { Layers } from './layers';
 import type { Matter } from './matter/matter';
@@ -16,14 +17,18 @@ export interface Round extends Layers {
   readonly volume_mL: number;
 }
 
+/** Solids that no liquid takes up, as the phase that they are; none is no phase. */
+export const solidOf = (lies: Matter) => (gramsOf(lies) > 0 ? { solid: lies } : {});
+
 /** One round: a portion is added, everything is shaken, the layers settle in the funnel. */
 export function round(work: Worktop, funnel: string, portion: Matter): Round {
   const fluid = plus(work.phase(funnel, 'liquid'), work.phase(funnel, 'organic'));
-  const solid = work.phase(funnel, 'solid');
+  const lies = undissolved(work, work.phase(funnel, 'solid'));
+  const solid = without(work.phase(funnel, 'solid'), lies);
   work.put(funnel, 'liquid', portion);
   const volume_mL = millilitres(work.world.kind, work.whole(funnel));
   const layers = shakeTogether(work, plus(plus(fluid, solid), portion));
-  work.rearrange(funnel, { organic: layers.organic, liquid: plus(layers.aqueous, layers.gas) });
+  work.rearrange(funnel, { organic: layers.organic, liquid: plus(layers.aqueous, layers.gas), ...solidOf(lies) });
   work.leave('air', work.take(funnel, 'liquid', layers.gas));
   return { ...layers, volume_mL };
 }

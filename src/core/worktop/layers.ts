@@ -1,11 +1,11 @@
 import { anhydrousAtoms } from '../compound/atomsOf';
-import { acidBaseOf, neutralFraction, neutralSystem } from './acidBase';
+import { acidBaseOf, neutralSystem } from './acidBase';
+import { balancePH, waterCharge, inWaterAt, organicShare, carbonateHeld } from './chargeBalance';
 import { dimerConstant, likesWater, liquidInWater, partitionOf, solventClassOf } from './partition';
-import { findRoot } from '../models/findRoot';
 import { gramsOf } from './matter/matter';
 import { implied, withoutGas } from './kinds';
 import { millilitres } from './volumes';
-import { protonsGiven } from '../models/acidBase/speciation';
+import type { Balance, Solute } from './chargeBalance';
 import type { IonSystem } from '../models/acidBase/ionsOf';
 import type { Kind } from './kinds';
 import type { Matter } from './matter/matter';
@@ -21,14 +21,6 @@ export interface Layers {
   /** pH of the water layer. */
   readonly pH: number;
 }
-
-const pKw = 14;
-const neutral = 1e-7;
-const least_pH = -1.5;
-const most_pH = 15.5;
-/** Carbon dioxide in water at 1 atm and 20 °C, mol/L (Henry's law; handbook value near 0.039 at 20 and 0.034 at 25 °C). */
-const carbonDioxideInWater = 0.036;
-const carbonic = [6.35, 10.33] as const;
 
 /**
  * Shakes everything together: what a solvent and water take of each other, neutral and ionized forms by pH (charge balance over
@@ -56,7 +48,30 @@ export function shakeTogether(work: Worktop, matter: Matter): Layers {
  * added, so that the amount that reaches a pH is found in a few steps.
  */
 export function excessCharge(work: Worktop, matter: Matter, pH: number): number {
-  return chargeOf(settle(work, matter).balance)(pH);
+  return waterCharge(settle(work, matter).balance)(pH);
+}
+
+/**
+ * What is in solution of acids and bases of whose neutral form water holds only so much, g, at the pH that comes of it.
+ *
+ * @param most_g of each: what all the water holds of its neutral form
+ */
+export function dissolvedInWater(
+  work: Worktop,
+  matter: Matter,
+  most_g: Readonly<Record<string, number>>,
+): Readonly<Record<string, number>> {
+  const { rest, balance } = settle(work, matter, most_g);
+  const pH = balancePH(balance);
+  return Object.fromEntries(
+    rest.flatMap((solute): readonly (readonly [string, number])[] => {
+      const { id, grams, moles } = solute;
+      if (most_g[id] === undefined || !(moles > 0)) return [];
+      // The other layer holds its part of what the water does.
+      const dissolved = inWaterAt(solute, balance, pH) / (1 - organicShare(solute, balance, pH));
+      return [[id, (dissolved * grams) / moles]];
+    }),
+  );
 }
 
 /** Carbonate in a vessel that acid has reached: its gas leaves, and the layers stay as they are. Gives the gas, g, and the rest. */
@@ -72,21 +87,8 @@ export function fizz(work: Worktop, liquid: Matter): { readonly gas: Matter; rea
   return { gas, liquid: rest };
 }
 
-/** What is distributed between the layers. */
-interface Solute {
-  readonly id: string;
-  readonly grams: number;
-  readonly moles: number;
-  /** Of the neutral form. */
-  readonly P: number;
-  /** The equilibrium that its neutral form takes part in; a neutral substance has none. */
-  readonly system?: IonSystem;
-  /** By which it pairs in the solvent, L/mol. */
-  readonly dimer: number;
-}
-
 /** What a solvent and water take of each other, and what is left to be distributed between them. */
-function settle(work: Worktop, matter: Matter) {
+function settle(work: Worktop, matter: Matter, most_g: Readonly<Record<string, number>> = {}) {
   const { kind } = work.world;
   const ids = Object.keys(matter).filter((id) => (matter[id] ?? 0) > 0);
   const solvents = solventsOf(work, matter, ids);
@@ -94,10 +96,17 @@ function settle(work: Worktop, matter: Matter) {
   const waters = ids.filter((id) => !solvents.includes(id) && (kind(id).water || kind(id).inorganic));
   const { inWater, inSolvent } = mutual(work, matter, solvents, waters);
   const main = [...solvents].sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0))[0];
-  const solvent = main === undefined ? 'other' : solventClassOf(kind(main));
+  const solvent = main === undefined ? undefined : solventClassOf(kind(main));
+  const aqueousVolume = millilitres(kind, inWater) || 1e-9;
   const rest = ids
     .filter((id) => !solvents.includes(id) && !waters.includes(id))
-    .map((id) => soluteOf(work, kind(id), matter[id] ?? 0, solvent));
+    .map((id): Solute => {
+      const solute = soluteOf(work, kind(id), matter[id] ?? 0, solvent);
+      const [most, M] = [most_g[id], kind(id).M];
+      return most === undefined || M === undefined
+        ? solute
+        : { ...solute, most_molL: most / M / (aqueousVolume / 1000) };
+    });
   const parts = ids.map((id) => ({
     id,
     ions: acidBaseOf(kind(id)),
@@ -114,17 +123,19 @@ function settle(work: Worktop, matter: Matter) {
         .map((one) => ({ ...resolved(work, kind(id), one), moles: moles * one.count }));
     }),
     organicVolume: millilitres(kind, inSolvent) || 1e-9,
-    aqueousVolume: millilitres(kind, inWater) || 1e-9,
+    aqueousVolume,
   };
   return { inWater, inSolvent, rest, balance };
 }
 
-function soluteOf(work: Worktop, kind: Kind, grams: number, solvent: SolventClass): Solute {
+function soluteOf(work: Worktop, kind: Kind, grams: number, solvent: SolventClass | undefined): Solute {
   const { systems = [] } = acidBaseOf(kind) ?? {};
   const first = neutralSystem(kind);
   const base = { id: kind.id, grams, moles: kind.M === undefined ? 0 : grams / kind.M };
   // Ions alone: nothing of it is neutral at any pH.
   if (!first && (systems.length > 0 || kind.salt)) return { ...base, P: 0, dimer: 0 };
+  if (solvent === undefined)
+    return { ...base, P: 0, dimer: 0, ...(first ? { system: resolved(work, kind, first) } : {}) };
   const P = partitionOf(work, kind, solvent);
   const dimer = dimerConstant(work, kind, solvent);
   return { ...base, P, dimer, ...(first ? { system: resolved(work, kind, first) } : {}) };
@@ -150,22 +161,6 @@ function resolved(work: Worktop, { id, name }: Kind, system: IonSystem): IonSyst
     true,
   ).q.value;
   return { ...system, pKas: [value, ...others] };
-}
-
-/** Share of a solute that sits in the solvent at a pH, dimers of it there included. */
-function organicShare(
-  { P, system, dimer, moles }: Solute,
-  { organicVolume, aqueousVolume }: Volumes,
-  pH: number,
-): number {
-  const D = system ? P * neutralFraction(system, pH) : P;
-  const single = (D * organicVolume) / (D * organicVolume + aqueousVolume);
-  if (!(dimer > 0) || !(moles > 0) || !(D > 0)) return single;
-  // n = a·V_w + D·a·V_o + 2·K·(D·a)²·V_o, a the total in the water, mol/L.
-  const [Vw, Vo] = [aqueousVolume / 1000, organicVolume / 1000];
-  const [A, B] = [2 * dimer * D * D * Vo, Vw + D * Vo];
-  const a = (2 * moles) / (B + Math.sqrt(B * B + 4 * A * moles));
-  return Math.min(1, Math.max(0, 1 - (a * Vw) / moles));
 }
 
 /**
@@ -253,56 +248,6 @@ function saltingOut(work: Worktop, salt: number): number {
   return Math.max(0.15, 1 - slope.q.value * salt);
 }
 
-interface Volumes {
-  readonly organicVolume: number;
-  readonly aqueousVolume: number;
-}
-
-interface Balance extends Volumes {
-  /** Charge of what stays an ion, mol. */
-  readonly fixed: number;
-  /** What stays in the water altogether. */
-  readonly ions: readonly (IonSystem & { readonly moles: number })[];
-  readonly solutes: readonly Solute[];
-}
-
-/** Charge of the water layer against pH, mol; what sits in the organic layer carries none. */
-function chargeOf(balance: Balance): (pH: number) => number {
-  const litres = balance.aqueousVolume / 1000;
-  const solutes = balance.solutes.filter(({ system }) => system !== undefined);
-  const held = balance.ions.filter(({ gas }) => !gas);
-  const carbonate = balance.ions.reduce((all, { gas, moles }) => (gas ? all + moles : all), 0);
-  return (pH) => {
-    let sum = balance.fixed + (10 ** -pH - 10 ** (pH - pKw)) * litres;
-    for (const { moles, pKas, charge } of held) sum += moles * (charge - protonsGiven(pKas, pH));
-    if (carbonate > 0) sum -= Math.min(carbonate, stays(pH) * litres) * protonsGiven(carbonic, pH);
-    for (const solute of solutes) {
-      const { system, moles } = solute;
-      if (!system) continue;
-      const dissolved = moles * system.count * (1 - organicShare(solute, balance, pH));
-      sum += dissolved * (system.charge - protonsGiven(system.pKas, pH));
-    }
-    return sum;
-  };
-}
-
-/** pH at which the charges of the water layer balance. */
-function balancePH(balance: Balance): number {
-  const charge = chargeOf(balance);
-  const scale = (balance.aqueousVolume / 1000) * neutral;
-  // On this scale the excess of a strong acid or base is a straight line in pH: the root is found in a few steps.
-  const bent = (pH: number) => Math.asinh(charge(pH) / scale);
-  // Beyond what paper or electrode can tell, the end of the scale is said.
-  const ends = [bent(least_pH), bent(most_pH)] as const;
-  if (ends[0] <= 0) return least_pH;
-  if (ends[1] >= 0) return most_pH;
-  return findRoot(bent, least_pH, most_pH, 1e-6, ends);
-}
-
-/** Total carbonate that water at a pH holds under carbon dioxide of 1 atm, mol/L. */
-const stays = (pH: number) =>
-  carbonDioxideInWater / (1 / (1 + 10 ** (pH - carbonic[0]) + 10 ** (2 * pH - carbonic[0] - carbonic[1])));
-
 /**
  * Carbonate that does not stay leaves as carbon dioxide; its cations stay in the account, as what they neutralize with.
  */
@@ -318,7 +263,7 @@ function releaseGas(
     return count > 0 && M !== undefined ? [{ id, M, count, moles: (aqueous[id] ?? 0) / M }] : [];
   });
   const total = carbonates.reduce((sum, { moles, count }) => sum + moles * count, 0);
-  const leaving = total - (stays(pH) * aqueousVolume) / 1000;
+  const leaving = total - (carbonateHeld(pH) * aqueousVolume) / 1000;
   if (!(leaving > 0)) return {};
   let gas = 0;
   for (const { id, M, count, moles } of carbonates) {

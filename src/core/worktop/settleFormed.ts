@@ -1,38 +1,26 @@
 import { acidBaseOf } from './acidBase';
 import { excessCharge } from './layers';
+import { settleSolids } from './dissolving';
 import { format } from '../quantity/format';
 import { gasOf } from '../compound/gases';
 import { inSentence } from '../document/inSentence';
 import { gramsOf, nothing, without } from './matter/matter';
 import { hasGroup } from '../reference/groups';
-import { isInsoluble } from '../compound/solubilityRules';
-import { millilitres } from './volumes';
 import { molarVolume_L } from '../models/molarVolume';
 import type { Kind } from './kinds';
 import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
 /**
- * What a reaction made comes to where it belongs: gases leave, to the air or into a trap; what water does not dissolve falls out, by its
- * listed solubility or the solubility rules. What the step is for is left to the steps that isolate it.
+ * What a reaction made comes to where it belongs: gases leave, to the air or into a trap; what the liquid does not hold falls out. What the step is for is left to the steps that isolate it.
  */
 export function settleFormed(work: Worktop, place: string, formed: Matter): void {
   const gas = pick(formed, (id) => isGas(work, place, work.world.kind(id)));
   const trapped = trap(work, place, gas);
   work.leave('air', work.take(place, 'liquid', without(gas, trapped)));
   for (const [id, grams] of Object.entries(gas)) remarkOnGas(work, work.world.kind(id), grams, id in trapped);
-  for (const id of Object.keys(formed)) if (!(id in gas)) fallOut(work, place, id);
-}
-
-/**
- * Before a filtration, what was charged and water cannot hold is solid as well. An acid or a base is left where it is: its pH decides, not
- * its listed solubility.
- */
-export function settleInsoluble(work: Worktop, place: string): void {
-  for (const id of Object.keys(work.phase(place, 'liquid'))) {
-    const { substance, ...one } = work.world.kind(id);
-    if (substance && acidBaseOf({ ...one, substance }) === undefined) fallOut(work, place, id);
-  }
+  const left = Object.keys(formed).filter((id) => !(id in gas));
+  settleSolids(work, place, work.content(place).temperature_C, left);
 }
 
 const neutral_pH = 7;
@@ -71,28 +59,4 @@ function remarkOnGas(work: Worktop, { name, M }: Kind, grams: number, trapped: b
   const text = format({ dim: 'volume', value: litres * 1000 }, litres < 1 ? 'mL' : 'L', { figures: 2 });
   if (litres > 0.01)
     work.remark(`About ${text} of gas ${trapped ? 'goes into the trap' : 'leaves'}: ${inSentence(name)}.`);
-}
-
-/** What water cannot hold of a solid is solid. */
-function fallOut(work: Worktop, place: string, id: string): void {
-  const { kind } = work.world;
-  const one = kind(id);
-  if (id === work.stage?.substance || one.water) return;
-  const liquid = work.phase(place, 'liquid');
-  const grams = liquid[id] ?? 0;
-  const water = millilitres(
-    kind,
-    pick(liquid, (other) => kind(other).water),
-  );
-  // Where another solvent rules, the water's numbers say nothing.
-  const solvent = millilitres(
-    kind,
-    pick(liquid, (other) => !kind(other).solid),
-  );
-  if (!(grams > 0) || !(water > solvent / 2)) return;
-  const listed = Number(one.substance?.waterSolubility?.digits ?? NaN);
-  const s = Number.isFinite(listed) && one.solid ? listed / 100 : isInsoluble(one.substance?.formula) ? 0 : Infinity;
-  const over = grams - s * water;
-  if (!(over > 0)) return;
-  work.put(place, 'solid', work.take(place, 'liquid', { [id]: over }));
 }

@@ -1,10 +1,11 @@
 import { foreseenMass } from './foreseen';
-import { anhydrousAtoms } from '../compound/atomsOf';
-import { guessedLogP } from '../models/partition/solventPartition';
+import { guessedInSolvent, guessedInWater } from './guessedSolubility';
 import { solubilityAt } from '../models/solubilityAt';
 import { derive } from '../stoichiometry/derive';
 import { millilitres } from './volumes';
 import type { Kind } from './kinds';
+import type { Matter } from './matter/matter';
+import type { SolubilityGuess } from './guessedSolubility';
 import type { Worked } from '../quantity/worked';
 import type { Worktop } from './worktop';
 
@@ -26,7 +27,7 @@ export function solubilityOf(work: Worktop, id: string, solvent: string, at_C: n
   const known = substance?.waterSolubility;
   if (liquid.water && known && known.digits !== 'miscible') return known20(work, id, known, at_C);
   const hot = heldHot(work, id, solvent);
-  return hot === undefined ? byMelting(work, id, liquid) : byRatio(work, { id, solvent, hot });
+  return hot === undefined ? byMelting(work, id, liquid, at_C) : byRatio(work, { id, solvent, hot });
 }
 
 /** What the solvent of an earlier recrystallization held at the boil, by the sheet's own volume; g/mL. */
@@ -65,10 +66,8 @@ function byRatio(work: Worktop, { id, solvent, hot }: { id: string; solvent: str
   );
 }
 
-/** By volume, what of the liquid in hand is a solvent that mixes with water. */
-function cosolventShare(work: Worktop): number {
-  const { kind } = work.world;
-  const liquid = work.phase(work.place('in'), 'liquid');
+/** By volume, what of a liquid is a solvent that mixes with water. */
+export function cosolventIn({ world: { kind } }: Worktop, liquid: Matter): number {
   const mixing = Object.fromEntries(
     Object.entries(liquid).filter(
       ([id]) => !kind(id).water && !kind(id).solid && kind(id).substance?.waterSolubility?.digits === 'miscible',
@@ -78,37 +77,33 @@ function cosolventShare(work: Worktop): number {
   return all > 0 ? millilitres(kind, mixing) / all : 0;
 }
 
-/**
- * Nothing is known: in water the general solubility equation, `log S = 0.5 − 0.01·(T_m − 25) − log P` (Yalkowsky and Valvani 1980, S in
- * mol/L, good to about a factor of five); in a solvent that it is filtered from, a wide guess.
- */
-function byMelting(work: Worktop, id: string, liquid: Kind): Worked<'density'> {
-  const { name, substance, M } = work.world.kind(id);
-  const T_m = Number(substance?.melting?.high ?? NaN);
-  const logP = substance?.logP
-    ? Number(substance.logP.digits)
-    : guessedLogP(anhydrousAtoms(substance?.formula), work.world.kind(id).groups);
-  const known = liquid.water && M !== undefined && Number.isFinite(T_m);
-  const inWater = 0.5 - 0.01 * Math.max(0, T_m - 25) - logP;
-  // A solvent that mixes with water helps, log-linearly: σ near 0.9·log P + 0.3 for methanol and ethanol (Yalkowsky).
-  const helped = inWater + Math.max(0, 0.9 * logP + 0.3) * cosolventShare(work);
-  const typical = known ? (10 ** helped * M) / 1000 : 0.003;
+/** Nothing is known: a guess from the melting point, which what the step filters off never exceeds by much. */
+function byMelting(work: Worktop, id: string, liquid: Kind, at_C: number): Worked<'density'> {
+  const one = work.world.kind(id);
+  const cosolvent = cosolventIn(work, work.phase(work.place('in'), 'liquid'));
+  const found = liquid.water ? guessedInWater(one, cosolvent) : guessedInSolvent(one, liquid, at_C);
+  const isFiltered = id === work.stage?.substance && !liquid.water;
+  const guess = found && !(isFiltered && found.typical > little.typical) ? found : little;
   return work.assume(
     {
       key: `solubility/${id}/${liquid.water ? 'water' : liquid.id}`,
-      label: `solubility of ${name} in ${liquid.name}, cold`,
+      label: `solubility of ${one.name} in ${liquid.name}, cold`,
       dim: 'density',
       unit: 'g/100 mL',
-      low: typical / (known ? 5 : 10),
-      typical: Math.min(typical, 0.5),
-      high: Math.min(1, typical * (known ? 5 : 10)),
-      why: known
-        ? 'no value is given; from melting point and log P by the general solubility equation'
-        : 'no value is given; little, or it would not be filtered off',
+      ...guess,
+      ...(id === work.stage?.substance ? {} : { aside: true }),
     },
     true,
   );
 }
+
+/** Of what is filtered from a solvent. */
+const little: SolubilityGuess = {
+  low: 0.0003,
+  typical: 0.003,
+  high: 0.03,
+  why: 'no value is given; little, or it would not be filtered off',
+};
 
 // Solids commonly double over 15 to 40 K.
 const perKelvin = 0.03;
@@ -128,6 +123,7 @@ function known20(
       low: 0.015,
       typical: perKelvin,
       high: 0.045,
+      ...(id === work.stage?.substance ? {} : { aside: true }),
       why: 'per kelvin; one point is known, solids commonly double over 15 to 40 K',
     },
     true,

@@ -31,9 +31,11 @@ const own = (name: string, formula: string | undefined, more: Partial<Omit<Subst
   form: 'solid' as const,
   ...more,
 });
-const melts = (low: string, high: string) => ({ melting: { low, high, source: 'author', check: 'from memory' } });
+const melts = (low: string, high: string) => ({
+  melting: { low, high, source: 'author', check: 'from memory' as const },
+});
 const inWater = (digits: string, at_C = 20) => ({
-  waterSolubility: { digits, at_C, source: 'author', check: 'from memory' },
+  waterSolubility: { digits, at_C, source: 'author', check: 'from memory' as const },
 });
 
 /** One solid in a liquid, beside a little of an ester that the work is about. */

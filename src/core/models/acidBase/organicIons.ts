@@ -1,3 +1,4 @@
+import { carboxylates, phenolates } from '../../compound/drawnAnions';
 import { ionsOf } from './ionsOf';
 import type { IonSystem, Ions } from './ionsOf';
 
@@ -43,8 +44,6 @@ const nextAmine = -3;
 const besideAcid = { amine: 9.6, arylamine: 4.9, sulfonate: 3.2, secondCarboxylic: 3.9 };
 
 const trihalo = /C\(=O\)C\((F|Cl|Br)\)\((F|Cl|Br)\)(F|Cl|Br)|(F|Cl|Br)C\((F|Cl|Br)\)\((F|Cl|Br)\)C\((=O|O|\[O-\])\)/;
-const carboxylates = /C\(=O\)\[O-\]|\[O-\]C\(=O\)|C\(\[O-\]\)=O|O=C\(\[O-\]\)|\[O-\]C=O|O=C\[O-\]/g;
-const phenolates = /c\d*(\(\[O-\]\)|\[O-\])|\[O-\]c/g;
 /** Of a sulfonic acid, as of toluenesulfonic acid in water. */
 const strong = -2.8;
 /** Ions of simple counter-ions as they are drawn, charge per fragment; drawn neutral ones are acids or water. */

@@ -1,3 +1,4 @@
+import { idealSolubility } from './idealSolubility';
 import fc from 'fast-check';
 import { solubilityBetween } from './solubilityBetween';
 import { recrystallize } from './recrystallize';
@@ -85,4 +86,22 @@ test('a companion stays dissolved while the liquor can hold it', () => {
   const base = { mass_g: 2.5, hot: 0.05, cold: 0.0035, volume_mL: 50 };
   expect(recrystallize({ ...base, impurity: { mass_g: 0.1, cold: 0.004 } }).impurity_g).toBe(0);
   expect(recrystallize({ ...base, impurity: { mass_g: 0.3, cold: 0.004 } }).impurity_g).toBeCloseTo(0.1, 9);
+});
+
+test('ideal solubility: that of naphthalene in benzene at 25 °C, 1 at the melting point, and rising with temperature', () => {
+  // Measured mole fraction 0.295 (handbook); naphthalene melts at 80.3 °C.
+  expect(Math.abs(idealSolubility(80.3, 25) - 0.295)).toBeLessThan(0.02);
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 400, noNaN: true }),
+      fc.double({ min: -50, max: 200, noNaN: true }),
+      (T_m, T) => {
+        const x = idealSolubility(T_m, T);
+        expect(x).toBeLessThanOrEqual(idealSolubility(T_m, T + 1));
+        expect(x).toBeGreaterThanOrEqual(idealSolubility(T_m + 1, T));
+        if (T >= T_m) expect(x).toBe(1);
+      if (T < T_m - 1e-6) expect(x).toBeLessThan(1);
+      },
+    ),
+  );
 });

@@ -26,12 +26,12 @@ export function filterByGravity(
     cake: work.receiver('paper'),
     filtrate: work.receiver('to'),
   };
-  if (keeps === 'filtrate') {
-    filterThrough(work, filter, 'paper', rinse);
-    return;
-  }
   const now_C = work.content(filter.from).temperature_C;
   const at_C = at === 'hot' ? Math.max(hot_C, now_C) : at === 'cold' ? cold_C : at === 'room' ? room_C : now_C;
+  if (keeps === 'filtrate') {
+    filterThrough(work, filter, 'paper', { rinse, at_C });
+    return;
+  }
   const solvent = mainSolvent(work, filter.from) ?? '';
   filterOff(work, filter, { ...(rinse === undefined ? {} : { wash: rinse }), solvent, at_C });
 }

@@ -1,13 +1,13 @@
-import { volumeOf } from '../../worktop/volumes';
 import { worksIn } from '../../worktop/transfer';
-import { neutralFraction, neutralSystem } from '../../worktop/acidBase';
 import { format } from '../../quantity/format';
 import { plus, times, without } from '../../worktop/matter/matter';
 import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../../worktop/react';
-import { remarkOnGas } from '../../worktop/funnel';
+import { remarkOnGas, solidOf } from '../../worktop/funnel';
 import { room_C } from '../../worktop/matter/shelf';
 import { excessCharge, shakeTogether } from '../../worktop/layers';
+import { keptDissolved } from '../../worktop/crystallize';
+import { settleSolids, undissolved } from '../../worktop/dissolving';
 import { solubilityOf } from '../../worktop/solubility';
 import type { Matter } from '../../worktop/matter/matter';
 import type { UnderWay } from '../../worktop/moments';
@@ -29,16 +29,18 @@ export function* setPH(
   const place = worksIn(work);
   // First: what it takes from a stage may stand in this very vessel.
   const added = work.introduce(line);
-  const before = plus(liquidsOf(work, place), work.phase(place, 'solid'));
+  const lies = undissolved(work, work.phase(place, 'solid'));
+  const before = plus(liquidsOf(work, place), without(work.phase(place, 'solid'), lies));
   work.put(place, 'liquid', added);
   const { organic, aqueous, gas, pH } = shakeTogether(work, plus(before, added));
-  work.rearrange(place, { organic, liquid: plus(aqueous, gas) });
+  work.rearrange(place, { organic, liquid: plus(aqueous, gas), ...solidOf(lies) });
   work.leave('air', work.take(place, 'liquid', gas));
   work.temperature(place, below_C ?? room_C);
   yield { kind: 'pH', in: place, round: 1, n: 1, pH };
   remarkOnGas(work, gas);
   remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });
-  precipitate(work, place, pH);
+  precipitate(work, place);
+  settleSolids(work, place, room_C);
   work.follow(place);
 }
 
@@ -73,25 +75,17 @@ function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }:
   );
 }
 
-function precipitate(work: Worktop, place: string, pH: number): void {
+function precipitate(work: Worktop, place: string): void {
   const id = work.stage?.substance;
   if (id === undefined) return;
-  const kind = work.world.kind(id);
   const liquid = work.phase(place, 'liquid');
   const grams = liquid[id] ?? 0;
-  if (!kind.solid || grams === 0) return;
-  const volume = volumeOf(work.world.kind, without(liquid, { [id]: grams }));
-  const s = solubilityOf(work, id, waterIn(work, place), room_C).q.value / neutralShare(work, id, pH);
-  const kept = Math.min(grams, volume.q.value * s);
+  if (!work.world.kind(id).solid || grams === 0) return;
+  const s = solubilityOf(work, id, waterIn(work, place), room_C);
+  const kept = keptDissolved(work, { id, grams, rest: without(liquid, { [id]: grams }), s }).q.value;
   work.put(place, 'solid', work.take(place, 'liquid', { [id]: grams - kept }));
 }
 
 function waterIn(work: Worktop, place: string): string {
   return Object.keys(work.phase(place, 'liquid')).find((id) => work.world.kind(id).water) ?? 'water~';
-}
-
-/** Share of the neutral form at a pH: only that is limited by its solubility. */
-function neutralShare(work: Worktop, id: string, pH: number): number {
-  const system = neutralSystem(work.world.kind(id));
-  return system ? Math.max(1e-12, neutralFraction(system, pH)) : 1;
 }

@@ -91,7 +91,7 @@ export const vacuumFiltration = defineOperation({
   timing: ({ air_min }) => ({ fixed_min: air_min, grows: 'heat' }),
   predict: (work, { keeps, ...params }) =>
     keeps === 'filtrate'
-      ? filterThrough(work, suctionFilter(work), 'cake', params.wash)
+      ? filterThrough(work, suctionFilter(work), 'cake', { rinse: params.wash })
       : filterOff(work, suctionFilter(work), params),
   cautions: () => [
     'Look the glass over: no vacuum on thin or scratched glass.',
