@@ -1,5 +1,5 @@
 import { factsOf } from '../plan/facts';
-import { inOrder } from '../document/reactions';
+import { inOrder, reactionBehind } from '../document/reactions';
 import { findOperation } from '../operations/registry';
 import { earlierOf } from '../document/steps';
 import { meansOf } from '../operations/named';
@@ -34,6 +34,14 @@ export interface StagePrediction {
   readonly mass: Worked<'mass'>;
 }
 
+/** A stage of which no number can be said, and why not. */
+export interface UnforeseenStage {
+  readonly stage: Stage;
+  readonly why: string;
+  /** By the models nothing of it stands where it is weighed. */
+  readonly nothing?: true;
+}
+
 /** Bounds of a stage's mass, g. */
 export interface MassRange {
   readonly low: number;
@@ -49,6 +57,7 @@ export interface Foreseen {
 /** The whole procedure as the models see it. */
 export interface Prediction extends Foreseen {
   readonly stages: readonly StagePrediction[];
+  readonly unforeseen: readonly UnforeseenStage[];
   readonly assumptions: readonly Assumption[];
   /** By stage, from the ranges of the assumptions: found when somebody asks, since most of the time goes into it. */
   readonly ranges: () => ReadonlyMap<string, MassRange>;
@@ -64,10 +73,10 @@ export function predictProcess(plan: Foreseeable): Prediction {
   const runs = run(world);
   const steps = runs.map(({ prediction }) => prediction);
   const assumptions = unique(steps.flatMap((one) => one.assumptions));
-  const stages = stagesOf(plan, steps);
+  const { stages, unforeseen } = stagesOf(plan, steps);
   let found: ReadonlyMap<string, MassRange> | undefined;
   const ranges = () => (found ??= rangesOf(world, runs, { assumptions, stages }));
-  return { steps, world, assumptions, stages, ranges };
+  return { steps, world, assumptions, stages, unforeseen, ranges };
 }
 
 function worldOf(plan: Foreseeable): World {
@@ -139,7 +148,7 @@ function work(world: World, task: Task, before: Before): After | undefined {
     if (!(error instanceof RangeError)) throw error;
     const bare = new Worktop(world, task, before);
     bare.remark(`${cannot}: ${error.message}.`);
-    return bare.after();
+    return { ...bare.after(), unforeseen: true };
   }
 }
 
@@ -207,8 +216,9 @@ function gramsAt({ shelf }: Pick<After, 'shelf'>, place: string, substance: stri
 function stagesOf(
   plan: Pick<Plan, 'doc' | 'lines' | 'charge'>,
   steps: readonly StepPrediction[],
-): readonly StagePrediction[] {
+): Pick<Prediction, 'stages' | 'unforeseen'> {
   const found = new Map<string, StagePrediction>();
+  const unforeseen: UnforeseenStage[] = [];
   for (const stage of plan.doc.stages) {
     const weighed = weighingOf(plan.doc, stage.id);
     // What nobody weighs is foreseen where the last step works towards it: later ones may use it up.
@@ -217,14 +227,57 @@ function stagesOf(
       : steps.find(({ step }) => step.id === weighed?.id);
     const before = earlierOf(stage);
     const basis = before === undefined ? stageBasis(plan, stage) : found.get(before)?.mass;
-    if (!at || !basis) continue;
+    if (!at) continue;
     const grams = gramsAt(at, at.product, stage.substance);
-    // Numbers that contradict each other give none here.
-    if (!Number.isFinite(grams)) continue;
+    const why = whyNot(plan.doc, { stage, basis, grams, steps: steps.slice(0, steps.indexOf(at) + 1) });
+    if (why || !basis) {
+      if (why) unforeseen.push({ stage, ...why });
+      continue;
+    }
     const losses = (steps.at(-1)?.booked.told ?? []).filter((loss) => loss.stage === stage.id);
     found.set(stage.id, { stage, basis, losses, mass: leftOver(basis, losses, grams) });
   }
-  return [...found.values()];
+  return { stages: [...found.values()], unforeseen };
+}
+
+// Less than this part of what it can be is none of it.
+const none = 1e-4;
+
+/** Why there is no number for a stage: a step on the way to it that no model works with, no basis, or nothing of it where it is weighed. */
+function whyNot(
+  doc: Preparation,
+  {
+    stage,
+    basis,
+    grams,
+    steps,
+  }: {
+    readonly stage: Stage;
+    readonly basis: Worked<'mass'> | undefined;
+    readonly grams: number;
+    readonly steps: readonly StepPrediction[];
+  },
+): Omit<UnforeseenStage, 'stage'> | undefined {
+  const blind = steps.find((one) => one.unforeseen && one.stage?.id === stage.id);
+  if (blind) return { why: `no model can work with the numbers of step ${doc.steps.indexOf(blind.step) + 1}` };
+  if (!basis)
+    return {
+      why:
+        earlierOf(stage) === undefined
+          ? 'what it can be at most is not known'
+          : 'what it is made of is not foreseen either',
+    };
+  // Numbers that contradict each other give none here.
+  if (!Number.isFinite(grams)) return { why: 'the numbers contradict each other' };
+  if (grams > none * basis.q.value) return undefined;
+  const reaction = reactionBehind(doc, stage);
+  if (reaction?.runs.length === 0) return { why: 'no step runs its reaction', nothing: true };
+  return {
+    why: reaction
+      ? 'nothing of it is made, or left, where it is weighed: look where its reaction runs, and what meets there'
+      : 'nothing of it is left where it is weighed',
+    nothing: true,
+  };
 }
 
 /** Changes that the assumptions make at their ends, independent of each other, on top of those of the stage before. */

@@ -68,6 +68,8 @@ export interface After extends Before {
   readonly lines: readonly string[];
   /** Worth saying beside the step. */
   readonly remarks: readonly string[];
+  /** No model can work with its numbers: it is left out. */
+  readonly unforeseen?: true;
   /** How much of an acid or base it takes to reach the pH that the step is for, against what is planned; infinite beyond twice as much. */
   readonly takes?: number;
   /** Places whose temperature it keeps. */

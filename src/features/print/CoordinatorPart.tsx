@@ -40,6 +40,13 @@ export function CoordinatorPart({ plan, process }: { readonly plan: Plan; readon
                   <td className="r">{shown(mass)}</td>
                 </tr>
               ))}
+              {process.prediction.unforeseen.map(({ stage }) => (
+                <tr key={stage.id}>
+                  <th>{stage.name}</th>
+                  <td />
+                  <td className="r">not foreseen</td>
+                </tr>
+              ))}
             </tbody>
           </table>
         </div>

@@ -23,13 +23,10 @@ export const matterProofs = (subject: Subject): readonly Finding[] => [
   ...missesPH(subject),
 ];
 
-// Less of what could be there is none.
-const none = 1e-4;
-
 /** A stage of which nothing is foreseen where it is measured. */
 function nothing({ prediction }: Subject): readonly Finding[] {
-  return prediction.stages
-    .filter(({ basis, mass }) => basis.q.value > 0 && mass.q.value <= none * basis.q.value)
+  return prediction.unforeseen
+    .filter(({ nothing: isNone }) => isNone)
     .map(({ stage }) =>
       finding('proof.nothing', 'caution', { field: 'stages', item: stage.id }, { stage: inSentence(stage.name) }),
     );

@@ -9,14 +9,14 @@ import type { MassRange, Prediction, StagePrediction } from '@/core/process/pred
 
 /** The staircase before anything was done: from what the charge allows to what each stage should weigh, and what is lost between. */
 export function ForeseenStairs({
-  prediction: { stages },
+  prediction: { stages, unforeseen },
   ranges,
 }: {
   readonly prediction: Prediction;
   readonly ranges: ReadonlyMap<string, MassRange>;
 }) {
   if (stages.length === 0)
-    return <p className="muted">No stage is weighed, or the basis of its yield cannot be worked out yet.</p>;
+    return unforeseen.length === 0 ? <p className="muted">No stage is weighed.</p> : <Unforeseen all={unforeseen} />;
   const full = Math.max(...stages.map(({ basis }) => basis.q.value));
   return (
     <div className="stairs foreseen">
@@ -25,11 +25,26 @@ export function ForeseenStairs({
           <ForeseenStage key={one.stage.id} one={one} stages={stages} full={full} range={ranges.get(one.stage.id)} />
         ))}
       </ol>
+      <Unforeseen all={unforeseen} />
       <p className="muted">
         The thin stroke is the range that follows from the assumptions. A class that falls outside it has met something
         that no model foresees.
       </p>
     </div>
+  );
+}
+
+/** Stages of which no number can be said: a number would be a guess that nobody asked for. */
+function Unforeseen({ all }: { readonly all: Prediction['unforeseen'] }) {
+  if (all.length === 0) return null;
+  return (
+    <ul className="unforeseen">
+      {all.map(({ stage, why }) => (
+        <li key={stage.id}>
+          <strong>{stage.name}: not foreseen</strong>, {why}.
+        </li>
+      ))}
+    </ul>
   );
 }
 
