@@ -1,4 +1,5 @@
 import { dissolvedInWater } from './layers';
+import { isLiquidAt } from './kinds';
 import { foreseenMass } from './foreseen';
 import { neutralSystem } from './acidBase';
 import { volumeOf } from './volumes';
@@ -23,7 +24,7 @@ export function crystallize(work: Worktop, place: string, at_C: number): void {
   const id = work.stage?.substance;
   work.temperature(place, at_C);
   const solvent = mainSolvent(work, place);
-  if (id === undefined || solvent === undefined || !isSettled(work, id, solvent)) return;
+  if (id === undefined || solvent === undefined || !isSettled(work, id, solvent, at_C)) return;
   const liquid = work.phase(place, 'liquid');
   const solid = work.phase(place, 'solid');
   const grams = (liquid[id] ?? 0) + (solid[id] ?? 0);
@@ -59,8 +60,10 @@ export function keptDissolved(work: Worktop, { id, grams, rest, s }: Dissolving)
 }
 
 /** Whether the models can say what dissolves: a solid, in water or in a solvent with a curve. */
-function isSettled(work: Worktop, id: string, solvent: string): boolean {
+function isSettled(work: Worktop, id: string, solvent: string, at_C: number): boolean {
   const { solid, substance } = work.world.kind(id);
+  // Above its melting point it comes out as an oil.
+  if (isLiquidAt(work.world.kind(id), at_C)) return false;
   const { water } = work.world.kind(solvent);
   return solid && (water || (substance?.solubility?.some((one) => one.solvent === solvent) ?? false));
 }

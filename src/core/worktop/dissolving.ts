@@ -2,6 +2,7 @@ import { acidBaseOf, neutralSystem } from './acidBase';
 import { cosolventIn, solubilityOf } from './solubility';
 import { dissolvedInWater } from './layers';
 import { guessedInSolvent, guessedInWater } from './guessedSolubility';
+import { isLiquidAt } from './kinds';
 import { isInsoluble } from '../compound/solubilityRules';
 import { isSaltInsoluble } from '../compound/saltsInSolvents';
 import { millilitres } from './volumes';
@@ -86,13 +87,11 @@ const hasNeutralForm = (kind: Kind) => !kind.salt && !kind.inorganic && neutralS
 /** What the liquid holds of a solid, g, of its form without charge. Infinity where nothing speaks against all of it. */
 function mostHeld(work: Worktop, id: string, { liquid, solvents, at_C }: Surroundings): number {
   const one = work.world.kind(id);
-  if (!one.solid || one.invented || isMolten(one, at_C)) return Infinity;
+  if (!one.solid || one.invented || isLiquidAt(one, at_C)) return Infinity;
   if (staysSolid(one)) return 0;
   if (one.inorganic || one.salt) return solvents.reduce((sum, each) => sum + saltIn(one, each), 0);
   return organicIn(work, one, { liquid, solvents, at_C });
 }
-
-const isMolten = ({ substance }: Kind, at_C: number) => Number(substance?.melting?.low ?? Infinity) <= at_C;
 
 function saltIn({ substance }: Kind, { kind, mL }: Solvent): number {
   if (kind.water) {

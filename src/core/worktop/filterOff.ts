@@ -1,6 +1,7 @@
 import { foreseenMass } from './foreseen';
 import { gramsOf, nothing, plus, times, without } from './matter/matter';
 import { heldByCake } from './heldBack';
+import { isLiquidAt } from './kinds';
 import { keptDissolved } from './crystallize';
 import { keptInSolution, solubilityOf } from './solubility';
 import { millilitres, volumeOf } from './volumes';
@@ -63,9 +64,15 @@ function separate(
   const liquids = liquidsOf(work, from);
   const rest = without(liquids, { [id]: liquids[id] ?? 0 });
   const solidNow = work.phase(from, 'solid')[id] ?? 0;
+  const isLiquid = isLiquidAt(work.world.kind(id), at_C);
+  if (isLiquid && grams > 0)
+    work.remark(
+      `${work.world.kind(id).name} is liquid at ${Math.round(at_C)}\u202f°C: it runs through, and nothing stays on the paper.`,
+    );
   // A step before has said how much its liquor keeps: a mere assumption about the solubility does not overrule it.
-  const kept =
-    s.certain === 'assumed' && solidNow > 0
+  const kept = isLiquid
+    ? foreseenMass(grams, id)
+    : s.certain === 'assumed' && solidNow > 0
       ? foreseenMass(grams - solidNow, id)
       : keptDissolved(work, { id, grams, rest, s });
   const solid = without(without(whole, rest), { [id]: grams });
@@ -73,7 +80,7 @@ function separate(
     liquid: plus(rest, { [id]: kept.q.value }),
     solid: plus(solid, { [id]: grams - kept.q.value }),
   });
-  if (grams > 0) work.lose('filtrate', 'dissolved in the filtrate', kept);
+  if (grams > 0) work.lose('filtrate', isLiquid ? 'ran through as a liquid' : 'dissolved in the filtrate', kept);
 }
 
 function transferSolid(work: Worktop, from: string, cake: string): void {

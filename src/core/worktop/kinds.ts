@@ -95,6 +95,18 @@ export function impliedIons(kind: Kind): Ions | undefined {
   return formula === undefined || kind.water ? undefined : ionsOf(formula);
 }
 
+// What melts in a warm hand (tert-butanol, cyclohexanol) is poured and distilled like a liquid, in whatever form it is sold.
+const hand_C = 30;
+
+const isSolid = (form: Substance['form'], melting_C: number): boolean =>
+  form === undefined ? melting_C > room_C : form === 'solid' && !(melting_C <= hand_C);
+
+/** Whether a substance is known to be liquid at a temperature: by its melting point, else by what it is said to be. */
+export function isLiquidAt({ substance, solid }: Kind, at_C: number): boolean {
+  const { melting, form } = substance ?? {};
+  return melting === undefined ? !solid && form === 'liquid' : Number(melting.low) <= at_C;
+}
+
 /** A substance as the models see it. */
 export function kindOf(substance: Substance, M?: number): Kind {
   const { id, name, formula, density, form, melting } = substance;
@@ -105,7 +117,7 @@ export function kindOf(substance: Substance, M?: number): Kind {
     ...(M === undefined ? {} : { M }),
     ...(density ? { density: Number(density.digits) } : {}),
     water: formula === 'H2O',
-    solid: form === 'solid' || (form === undefined && melting !== undefined && Number(melting.high) > room_C),
+    solid: isSolid(form, Number(melting?.high ?? NaN)),
     groups,
     inorganic: isInorganic(groups, formula),
     salt: isSalt(substance),
