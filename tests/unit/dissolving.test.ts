@@ -30,17 +30,18 @@ const solvents = [
   'acetic-acid',
 ];
 
-/** What lies on the paper of two solids, g, and all that there is. */
+/** What lies on the paper of two solids, g, and all that there is, with what left as a gas. */
 function filtered(two: readonly string[], solvent: string, mL: number, order = two) {
   const lines: Job['lines'] = {
     ester: ['reactant', '0.10 g', { substance: 'ethyl-benzoate' }],
     ...Object.fromEntries(order.map((id) => [id, ['reagent in excess', '2.0 g', { substance: id }] as const])),
     solvent: ['solvent', `${mL} mL`, { substance: solvent }],
   };
-  const { shelf = {} } =
-    predictProcess(planOf(documentOfSolid({ title: 'Two', lines, onPaper: {} })).plan).steps.at(-1) ?? {};
+  const { steps } = predictProcess(planOf(documentOfSolid({ title: 'Two', lines, onPaper: {} })).plan);
+  const { shelf = {} } = steps.at(-1) ?? {};
   const paper = shelf['paper']?.phases.solid ?? {};
-  const all = Object.values(shelf).reduce((sum, content) => sum + gramsOf(wholeOf(content)), 0);
+  const left = steps.flatMap(({ streams }) => streams).reduce((sum, { matter }) => sum + gramsOf(matter), 0);
+  const all = Object.values(shelf).reduce((sum, content) => sum + gramsOf(wholeOf(content)), left);
   return { lies: two.map((id) => paper[id] ?? 0), all };
 }
 

@@ -1,8 +1,9 @@
 import { acidBaseOf } from './acidBase';
-import { fizz } from './layers';
+import { fizz, fizzAs } from './layers';
 import { undissolved } from './dissolving';
 import { gramsOf, without } from './matter/matter';
 import { remarkOnGas } from './funnel';
+import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
 /** A line goes into the vessel that the step says, that it names itself, or that the step works in. Gives the place. */
@@ -17,9 +18,10 @@ export function enter(work: Worktop, line: string, into?: string): string {
   const aid = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume' ? facts.line.substance : undefined;
   const lies = aid !== undefined && !dissolves(work, aid);
   const solid = lies ? matter : undissolved(work, matter);
+  const there = work.phase(place, 'liquid');
   work.put(place, 'solid', solid);
   work.put(place, 'liquid', without(matter, solid));
-  letGasGo(work, place);
+  letGasGo(work, place, there);
   return place;
 }
 
@@ -32,10 +34,15 @@ function dissolves(work: Worktop, id: string): boolean {
   return Number(substance.waterSolubility?.digits ?? 0) >= soluble || acidBaseOf({ ...kind, substance }) !== undefined;
 }
 
-/** Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there. */
-export function letGasGo(work: Worktop, place: string): void {
+/**
+ * Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there, and by the order in which it
+ * came: what comes to acid in portions has lost its gas before the last of it is in.
+ *
+ * @param there liquid of the vessel before the last came to it. @default it is not known apart
+ */
+export function letGasGo(work: Worktop, place: string, there?: Matter): void {
   const before = work.phase(place, 'liquid');
-  const { gas, liquid } = fizz(work, before);
+  const { gas, liquid } = there ? fizzAs(work, there, without(before, there)) : fizz(work, before);
   if (gramsOf(gas) === 0) return;
   work.take(place, 'liquid', before);
   work.put(place, 'liquid', liquid);

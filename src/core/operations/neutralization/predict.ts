@@ -5,7 +5,7 @@ import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../../worktop/react';
 import { remarkOnGas, solidOf } from '../../worktop/funnel';
 import { room_C } from '../../worktop/matter/shelf';
-import { excessCharge, shakeTogether } from '../../worktop/layers';
+import { excessCharge, shakeAs } from '../../worktop/layers';
 import { keptDissolved } from '../../worktop/crystallize';
 import { settleSolids, undissolved } from '../../worktop/dissolving';
 import { solubilityOf } from '../../worktop/solubility';
@@ -32,7 +32,7 @@ export function* setPH(
   const lies = undissolved(work, work.phase(place, 'solid'));
   const before = plus(liquidsOf(work, place), without(work.phase(place, 'solid'), lies));
   work.put(place, 'liquid', added);
-  const { organic, aqueous, gas, pH } = shakeTogether(work, plus(before, added));
+  const { organic, aqueous, gas, pH } = shakeAs(work, before, added);
   work.rearrange(place, { organic, liquid: plus(aqueous, gas), ...solidOf(lies) });
   work.leave('air', work.take(place, 'liquid', gas));
   work.temperature(place, below_C ?? room_C);

@@ -14,6 +14,7 @@ export function pourOver(
     work.remark('No other vessel is named that it is poured into: it stays where it is.');
     return;
   }
+  const there = work.phase(to, 'liquid');
   if (percent === undefined) {
     transfer(work, from, to);
     if (rinse !== undefined) work.put(to, 'liquid', work.introduce(rinse));
@@ -21,7 +22,7 @@ export function pourOver(
     pourShare(work, from, to, percent / 100);
     if (rinse !== undefined) work.put(from, 'liquid', work.introduce(rinse));
   }
-  letGasGo(work, to);
+  letGasGo(work, to, there);
   if (ceiling_C !== undefined) work.temperature(to, ceiling_C);
   react(work, to);
   if (percent === undefined && from === work.product) work.follow(to);

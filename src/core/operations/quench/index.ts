@@ -100,8 +100,9 @@ export const quench = defineOperation({
     }
     const to = work.place('to', work.world.facts.lines.get(line)?.line.vessel ?? from);
     work.put(to, 'liquid', work.introduce(line));
+    const there = work.phase(to, 'liquid');
     transfer(work, from, to);
-    letGasGo(work, to);
+    letGasGo(work, to, there);
     // Ice is still there when it is all in.
     crystallize(work, to, afterQuench_C);
     work.follow(to);
