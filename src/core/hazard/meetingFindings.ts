@@ -53,8 +53,10 @@ function pairsOf(
   { came }: Scene,
   together: ReadonlySet<string>,
 ) {
-  const others = present.filter(({ substance }) => kinds[b](substance));
   const ones = present.filter(({ substance }) => kinds[a](substance));
+  const others = ones.length === 0 ? [] : present.filter(({ substance }) => kinds[b](substance));
+  // Nearly always.
+  if (others.length === 0) return [];
   const held = [...before.values()];
   // The kinds stood together before: a new member that only formed is no news.
   const old = held.some(({ substance }) => kinds[a](substance)) && held.some(({ substance }) => kinds[b](substance));

@@ -26,10 +26,22 @@ function namesIn({ op, params }: KnownStep): Names {
 /** Ids of one kind that a step names, in the order of its fields. An operation that there is not names nothing. */
 export const namedBy = (step: KnownStep, kind: Ref['kind']): readonly string[] => namesIn(step)[kind];
 
+type AnyOperation = NonNullable<ReturnType<typeof findOperation>>;
+const goalKeys = new Map<AnyOperation, string | undefined>();
+
+/** Field in which an operation names the stage that it works towards: every step of a plan is asked many times. */
+function goalKey(operation: AnyOperation): string | undefined {
+  if (!goalKeys.has(operation)) {
+    const [key] = Object.entries(operation.fields).find(([, field]) => 'goal' in field) ?? [];
+    goalKeys.set(operation, key);
+  }
+  return goalKeys.get(operation);
+}
+
 /** Stage that a step says it works towards. */
 export function goalOf({ op, params }: KnownStep): string | undefined {
   const operation = findOperation(op);
-  const [key] = Object.entries(operation?.fields ?? {}).find(([, field]) => 'goal' in field) ?? [];
+  const key = operation && goalKey(operation);
   const goal = key === undefined ? undefined : params[key];
   return typeof goal === 'string' ? goal : undefined;
 }
