@@ -38,7 +38,7 @@ export interface StagePrediction {
 export interface UnforeseenStage {
   readonly stage: Stage;
   readonly why: string;
-  /** By the models nothing of it stands where it is weighed. */
+  /** It should be there, and by the models nothing of it stands where it is weighed. */
   readonly nothing?: true;
 }
 
@@ -271,7 +271,7 @@ function whyNot(
   if (!Number.isFinite(grams)) return { why: 'the numbers contradict each other' };
   if (grams > none * basis.q.value) return undefined;
   const reaction = reactionBehind(doc, stage);
-  if (reaction?.runs.length === 0) return { why: 'no step runs its reaction', nothing: true };
+  if (reaction?.runs.length === 0) return { why: 'no step runs its reaction' };
   return {
     why: reaction
       ? 'nothing of it is made, or left, where it is weighed: look where its reaction runs, and what meets there'

@@ -15,12 +15,13 @@ export function Foreseen({ process }: { readonly process: ProcessPlan }) {
   const ranges = useRanges(process);
   const { prediction, timeline } = process;
   const expected = prediction.stages.map(({ stage, mass }) => `${stage.name} ${rangeText(mass, ranges.get(stage.id))}`);
-  const open = prediction.unforeseen.map(({ stage }) => `${stage.name} not foreseen`);
-  const all = [...expected, ...open];
+  const all = [
+    ...(expected.length > 0 ? [`Foreseen: ${expected.join(' · ')}`] : []),
+    ...prediction.unforeseen.map(({ stage }) => `${stage.name}: not foreseen`),
+  ];
   return (
     <p className="foreseen">
-      {all.length > 0 ? `Foreseen: ${all.join(' · ')}` : 'No stage of it is weighed.'} · about{' '}
-      {hoursAndMinutes(timeline.total_min)}
+      {all.length > 0 ? all.join(' · ') : 'No stage of it is weighed.'} · about {hoursAndMinutes(timeline.total_min)}
     </p>
   );
 }

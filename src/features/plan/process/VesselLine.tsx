@@ -13,7 +13,8 @@ import type { ShownLayer } from '@/core/process/shownContent';
 import type { ShownPlace } from './shownPlace';
 import type { Prediction, StepPrediction } from '@/core/process/predictProcess';
 
-const grams = (value: number) => formatDigits({ dim: 'mass', value }, 'g', { decimals: 2 });
+// Below a tenth of a gram the milligrams count.
+const grams = (value: number) => formatDigits({ dim: 'mass', value }, 'g', { decimals: value < 0.0995 ? 3 : 2 });
 const mL = (value: number) => formatDigits({ dim: 'volume', value }, 'mL', { figures: value < 10 ? 2 : 3 });
 
 const massOf = (layers: readonly ShownLayer[]) => layers.reduce((sum, layer) => sum + layer.grams, 0);
