@@ -52,6 +52,8 @@ export interface Scene {
   readonly lines: readonly string[];
   /** Substances that are brought in. */
   readonly came: ReadonlySet<string>;
+  /** The same by mass, with what their bottles bring along, g. */
+  readonly introduced: Matter;
   /** What escapes, g. */
   readonly air: Matter;
   /** What comes to its end here. */
@@ -103,7 +105,16 @@ export function scenesOf(plan: PlanSeen, { steps, world }: Foreseen): readonly S
       };
     });
     const air = (found?.streams ?? []).filter(({ to }) => to === 'air').map(({ matter }) => matter);
-    scenes.push({ step, conditions, places, lines: brought, came, air: sum(air), reactions });
+    scenes.push({
+      step,
+      conditions,
+      places,
+      lines: brought,
+      came,
+      introduced: found?.introduced ?? {},
+      air: sum(air),
+      reactions,
+    });
     if (found) shelf = found.shelf;
   }
   return [...scenes, ...leftOut(plan, scenes, world)];
@@ -246,5 +257,5 @@ function leftOut(plan: PlanSeen, scenes: readonly Scene[], world: Bringing['worl
   });
   const came = new Set(rest.map(({ facts }) => facts.line.substance));
   const lines = rest.map(({ facts }) => facts.line.id);
-  return [{ step: undefined, conditions: {}, places, lines, came, air: {}, reactions: [] }];
+  return [{ step: undefined, conditions: {}, places, lines, came, introduced: {}, air: {}, reactions: [] }];
 }
