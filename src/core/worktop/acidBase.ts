@@ -1,3 +1,4 @@
+import { anhydrousAtoms } from '../compound/atomsOf';
 import { ionsOf } from '../models/acidBase/ionsOf';
 import { organicIons } from '../models/acidBase/organicIons';
 import { impliedIons } from './kinds';
@@ -27,6 +28,16 @@ export function neutralSystem(kind: Kind): IonSystem | undefined {
 /** Share of the form without charge at a pH. */
 export function neutralFraction({ pKas, charge }: Pick<IonSystem, 'pKas' | 'charge'>, pH: number): number {
   return fractionOf(pKas, pH, charge);
+}
+
+const baseMetals = ['Li', 'Na', 'K', 'Cs', 'Mg', 'Ca', 'Al'];
+
+/** Whether something is a base, by its metal, of which nobody knows how strong it is or what water makes of it: hydrides, amides, organometallics, bare metals. */
+export function isUnknownBase(kind: Kind): boolean {
+  const { formula } = kind.substance ?? {};
+  if (kind.invented || formula === undefined || acidBaseOf(kind) !== undefined || ionsOf(formula)) return false;
+  const atoms = anhydrousAtoms(formula);
+  return baseMetals.some((one) => (atoms[one] ?? 0) > 0) && !('O' in atoms && !('C' in atoms));
 }
 
 function characterOf(kind: Kind): Ions | undefined {

@@ -1,3 +1,4 @@
+import { isUnknownBase } from './acidBase';
 import { foreseenShare } from './foreseen';
 import { format } from '../quantity/format';
 import { gramsOf, nothing, plus, without } from './matter/matter';
@@ -68,8 +69,9 @@ export function remarkOnLayers(work: Worktop, last: Layers | undefined): void {
   const densities = layerDensities(work, last);
   const { upper, doubtful } = layerOrder(densities.organic, densities.aqueous);
   const text = (value: number) => format({ dim: 'density', value }, 'g/mL', { decimals: 2 });
+  const known = !Object.keys(last.aqueous).some((id) => isUnknownBase(work.world.kind(id)));
   work.remark(
-    `The ${upper} layer is on top (organic ${text(densities.organic)}, aqueous ${text(densities.aqueous)})${doubtful ? ': too close to trust, test with a drop of water' : ''}. pH of the water about ${format({ dim: 'number', value: last.pH }, '', { decimals: 1 })}.`,
+    `The ${upper} layer is on top (organic ${text(densities.organic)}, aqueous ${text(densities.aqueous)})${doubtful ? ': too close to trust, test with a drop of water' : ''}.${known ? ` pH of the water about ${format({ dim: 'number', value: last.pH }, '', { decimals: 1 })}.` : ''}`,
   );
 }
 

@@ -1,4 +1,6 @@
 import { worksIn } from '../../worktop/transfer';
+import { inSentence } from '../../document/inSentence';
+import { isUnknownBase } from '../../worktop/acidBase';
 import { format } from '../../quantity/format';
 import { plus, times, without } from '../../worktop/matter/matter';
 import { findRoot } from '../../models/findRoot';
@@ -55,6 +57,12 @@ interface Added {
 
 /** The amount that reaches the middle of the window, beside the planned one. */
 function remarkOnPH(work: Worktop, { line, before, added, pH, low_pH, high_pH }: Added): void {
+  const unknown = Object.keys(plus(before, added)).filter((id) => isUnknownBase(work.world.kind(id)));
+  if (unknown.length > 0) {
+    const names = unknown.map((id) => inSentence(work.world.kind(id).name)).join(', ');
+    work.remark(`No pH can be foreseen: what water and acid make of ${names} is not known here. The paper decides.`);
+    return;
+  }
   const shown = format({ dim: 'number', value: pH }, '', { decimals: 1 });
   const planned = work.world.plan.charge.rows.get(line)?.total.volume?.q.value ?? 0;
   const middle = (low_pH + high_pH) / 2;
