@@ -100,7 +100,7 @@ test('ideal solubility: that of naphthalene in benzene at 25 °C, 1 at the melti
         expect(x).toBeLessThanOrEqual(idealSolubility(T_m, T + 1));
         expect(x).toBeGreaterThanOrEqual(idealSolubility(T_m + 1, T));
         if (T >= T_m) expect(x).toBe(1);
-      if (T < T_m - 1e-6) expect(x).toBeLessThan(1);
+        if (T < T_m - 1e-6) expect(x).toBeLessThan(1);
       },
     ),
   );
