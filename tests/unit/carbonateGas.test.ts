@@ -1,40 +1,32 @@
+import { documentOfScenario } from '../support/scenarios/scenario';
 import { implied } from '@/core/worktop/kinds';
 import { molarVolume_L } from '@/core/models/molarVolume';
 import { planOf } from '@/core/process/planOf';
-import { predictProcess } from '@/core/process/predictProcess';
-import { jobDocument } from '../support/jobs/job';
+import { cold, water } from '../support/scenarios/parts';
 import type { Job } from '../support/jobs/job';
 
-/** Litres of carbon dioxide that leave while acid and carbonate come together in some order. */
-function litres(order: readonly ('acid' | 'base')[], base: string, amount: string): number {
-  const lines: Job['lines'] = {
-    vanillin: ['material', '0.10 g', { vessel: 'beaker' }],
-    acid: [
-      'reagent in excess',
-      '25 mL',
-      { substance: 'hydrogen-chloride', bottle: 'hydrochloric-acid-2m', vessel: 'beaker' },
-    ],
-    base: ['reagent in excess', amount, { substance: base, vessel: 'beaker' }],
-  };
-  const doc = jobDocument({
-    title: 'Fizzing',
-    reactions: {},
-    reference: 'vanillin',
-    lines,
-    vessels: { beaker: ['beaker', 250] },
-    stages: { vanillin: ['Vanillin', 'vanillin', { by: 'content', line: 'vanillin' }] },
-    steps: Object.fromEntries(
-      ['vanillin', ...order].map((line) => [line, ['charge', { line }, { in: 'beaker' }] as const]),
-    ),
-  });
-  const { steps } = predictProcess(planOf(doc).plan);
-  const grams = steps
-    .flatMap(({ streams }) => streams)
-    .reduce((sum, { matter }) => sum + (matter[implied.carbonDioxide.id] ?? 0), 0);
-  return (grams / implied.carbonDioxide.M) * molarVolume_L;
+/** Carbon dioxide that leaves while things come into a flask one after the other, g at each. */
+function gasOf(lines: Job['lines'], order = Object.keys(lines)): readonly number[] {
+  const steps = Object.fromEntries(order.map((line) => [line, ['charge', { line }, cold] as const]));
+  const { prediction } = planOf(documentOfScenario({ title: 'Fizzing', lines, steps })).process;
+  return prediction.steps.map(({ streams }) =>
+    streams.reduce((sum, { matter }) => sum + (matter[implied.carbonDioxide.id] ?? 0), 0),
+  );
 }
 
-// 50 mmol of acid.
+/** Litres of it while 50 mmol of acid and a carbonate come together in some order. */
+function litres(order: readonly ('acid' | 'base')[], base: string, amount: string): number {
+  const grams = gasOf(
+    {
+      vanillin: ['material', '0.10 g'],
+      acid: ['reagent in excess', '25 mL', { substance: 'hydrogen-chloride', bottle: 'hydrochloric-acid-2m' }],
+      base: ['reagent in excess', amount, { substance: base }],
+    },
+    ['vanillin', ...order],
+  );
+  return (grams.reduce((sum, one) => sum + one, 0) / implied.carbonDioxide.M) * molarVolume_L;
+}
+
 test('soda into acid loses its gas on the way, by the acid alone, however much follows', () => {
   const wanted = 0.025 * molarVolume_L;
   for (const amount of ['50 mmol', '75 mmol', '100 mmol']) {
@@ -58,25 +50,11 @@ test('bicarbonate gives the gas of the smaller of both in either order', () => {
 });
 
 test('dry, a carbonate and a solid acid give nothing; water sets it off', () => {
-  const lines: Job['lines'] = {
-    acid: ['reactant', '2.0 g', { substance: 'citric-acid', vessel: 'beaker' }],
-    base: ['reagent in excess', '2.0 g', { substance: 'sodium-bicarbonate', vessel: 'beaker' }],
-    water: ['solvent', '20 mL', { vessel: 'beaker' }],
-  };
-  const doc = jobDocument({
-    title: 'Dry',
-    reactions: {},
-    reference: 'acid',
-    lines,
-    vessels: { beaker: ['beaker', 250] },
-    stages: { acid: ['Acid', 'citric-acid', { by: 'content', line: 'acid' }] },
-    steps: Object.fromEntries(
-      Object.keys(lines).map((line) => [line, ['charge', { line }, { in: 'beaker' }] as const]),
-    ),
+  const gas = gasOf({
+    acid: ['reactant', '2.0 g', { substance: 'citric-acid' }],
+    base: ['reagent in excess', '2.0 g', { substance: 'sodium-bicarbonate' }],
+    water: water('20 mL'),
   });
-  const gas = predictProcess(planOf(doc).plan).steps.map(({ streams }) =>
-    streams.reduce((sum, { matter }) => sum + (matter[implied.carbonDioxide.id] ?? 0), 0),
-  );
   expect(gas.slice(0, 2)).toEqual([0, 0]);
   expect(gas[2]).toBeGreaterThan(0.9);
 });

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { gramsOf } from '@/core/worktop/matter/matter';
 import { planOf } from '@/core/process/planOf';
-import { predictProcess } from '@/core/process/predictProcess';
 import { wholeOf } from '@/core/worktop/matter/shelf';
 import { documentOfSolid } from '../support/scenarios/solids';
 import type { Job } from '../support/jobs/job';
@@ -37,7 +36,7 @@ function filtered(two: readonly string[], solvent: string, mL: number, order = t
     ...Object.fromEntries(order.map((id) => [id, ['reagent in excess', '2.0 g', { substance: id }] as const])),
     solvent: ['solvent', `${mL} mL`, { substance: solvent }],
   };
-  const { steps } = predictProcess(planOf(documentOfSolid({ title: 'Two', lines, onPaper: {} })).plan);
+  const { steps } = planOf(documentOfSolid({ title: 'Two', lines, onPaper: {} })).process.prediction;
   const { shelf = {} } = steps.at(-1) ?? {};
   const paper = shelf['paper']?.phases.solid ?? {};
   const left = steps.flatMap(({ streams }) => streams).reduce((sum, { matter }) => sum + gramsOf(matter), 0);

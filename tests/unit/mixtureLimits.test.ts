@@ -14,7 +14,7 @@ const label = (statement: string) => ({
   },
 });
 
-/** Rules that are said of a substance which is charged into water, and boiled down or not. */
+/** Rules that are said of a substance which is charged into water. */
 function said(
   statement: string,
   amount: string,
@@ -55,3 +55,22 @@ test.each<readonly [statement: string, rule: RuleId, below: string, above: strin
     expect(said(statement, '5.0 g', solution(below))).not.toContain(rule);
   },
 );
+
+test('what stands dilute and is boiled down is told of where it has become strong', () => {
+  const doc = documentOfScenario({
+    title: 'Boiled down',
+    own: { dye: { name: 'Dye', formula: 'C20H20N2O2', form: 'solid', ...label('H350') } },
+    lines: { dye: ['reactant', '80 g', solution('0.05')] },
+    steps: {
+      dye: ['charge', { line: 'dye' }, { in: 'flask' }],
+      down: ['boilingDown', { to_mL: 5, way: 'open', of: 'product' }, { in: 'flask' }],
+    },
+  });
+  const { plan, process } = planOf(doc);
+  const told = hazardFindings(plan, process.prediction).filter(({ rule }) => rule === 'hazard.cancer');
+  expect(told.map(({ about }) => about.step)).toEqual(['down']);
+});
+
+test('acute toxicity knows no such limit', () => {
+  expect(said('H300', '5.0 g', solution('0.05'))).toContain('hazard.flagged');
+});

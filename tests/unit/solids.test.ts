@@ -1,5 +1,4 @@
 import { planOf } from '@/core/process/planOf';
-import { cannot, predictProcess } from '@/core/process/predictProcess';
 import { wholeOf } from '@/core/worktop/matter/shelf';
 import { boilsAway } from '@/core/worktop/volatile';
 import { kindOf } from '@/core/worktop/kinds';
@@ -9,10 +8,10 @@ import type { SolidCase } from '../support/scenarios/solids';
 
 /** What stands elsewhere than it should, in words. */
 function faultsOf(one: SolidCase): readonly string[] {
-  const { steps } = predictProcess(planOf(documentOfSolid(one)).plan);
+  const { steps } = planOf(documentOfSolid(one)).process.prediction;
   const last = steps.at(-1);
   const shelf = last?.shelf ?? {};
-  if (last?.remarks.some((says) => says.includes(cannot))) return last.remarks;
+  if (last?.unforeseen) return last.remarks;
   const there = (place: string, id: string) => (shelf[place] ? (wholeOf(shelf[place])[id] ?? 0) : 0);
   return Object.entries(one.onPaper).flatMap(([id, [least, most]]) => {
     const share = there('paper', id) / (there('paper', id) + there('filtrate', id));
@@ -36,7 +35,7 @@ test('a liquid is no crystals: what melts below the temperature runs through, an
     onPaper: { 'methyl-benzoate': [0, 0.1] },
   };
   expect(faultsOf(one)).toEqual([]);
-  const last = predictProcess(planOf(documentOfSolid(one)).plan).steps.at(-1);
+  const last = planOf(documentOfSolid(one)).process.prediction.steps.at(-1);
   expect(last?.remarks.join(' ')).toMatch(/liquid at 3\u202f°C: it runs through/);
 });
 

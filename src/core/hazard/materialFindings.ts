@@ -6,19 +6,28 @@ import { hasStatement, kinds } from './materials';
 import { placeOf } from './placeOf';
 import type { Finding, Place } from '../finding/finding';
 import type { Judged } from './materials';
-import type { PlaceSeen, PlanSeen, Present, Scene } from './scene';
+import type { PlanSeen, Present, Scene } from './scene';
 import type { RuleId } from '../words/rules';
 
 type Test = (substance: Judged) => boolean;
 
 const corrosive: Test = (substance) => hasStatement(substance, 'H314', 'H318');
-const says =
-  (...codes: readonly string[]): Test =>
-  (substance) =>
-    hasStatement(substance, ...codes);
 
-/** Cautions that a substance brings with it wherever it is used. */
-const tests: readonly (readonly [RuleId, Finding['severity'], Test, least?: number])[] = [
+/**
+ * Share by mass of a mixture from which a statement holds for it (CLP regulation, Annex I: tables 3.5.2, 3.6.2, 3.7.2). The others hold at any
+ * share here.
+ */
+const fromShare: Readonly<Record<string, number>> = {
+  H340: 0.001,
+  H350: 0.001,
+  H360: 0.003,
+  H341: 0.01,
+  H351: 0.01,
+  H361: 0.03,
+};
+
+/** Cautions that a substance brings with it wherever it is used: by a kind, or by any of some statements of its label. */
+const tests: readonly (readonly [RuleId, Finding['severity'], Test | readonly string[]])[] = [
   ['hazard.acidOrder', 'caution', (substance) => kinds.mineralAcid(substance) && hasStatement(substance, 'H314')],
   ['hazard.alkali', 'caution', (substance) => kinds.hydroxide(substance) && corrosive(substance)],
   ['hazard.alkali', 'note', (substance) => kinds.hydroxide(substance) && !corrosive(substance)],
@@ -34,23 +43,16 @@ const tests: readonly (readonly [RuleId, Finding['severity'], Test, least?: numb
     (substance) =>
       hasStatement(substance, 'H330', 'H331', 'EUH071') || hasGroup(groupsOf(substance), 'halogen', 'acidHalide'),
   ],
-  ['hazard.skin', 'caution', says('H310', 'H311')],
-  ['hazard.toxic', 'caution', says('H300', 'H301')],
-  ['hazard.suspected', 'caution', says('H341', 'H351'), 0.01],
-  ['hazard.suspected', 'caution', (one) => says('H361')(one) && !says('H341', 'H351')(one), 0.03],
-  ['hazard.organs', 'caution', says('H370', 'H371', 'H372', 'H373')],
-  ['hazard.asthma', 'caution', says('H334')],
-  ['hazard.sensitizer', 'note', says('H317')],
-  ['hazard.geneticDefects', 'caution', says('H340'), 0.001],
-  ['hazard.cancer', 'caution', says('H350'), 0.001],
-  ['hazard.fertility', 'caution', says('H360'), 0.003],
-  ['hazard.flagged', 'caution', says('H340', 'H350', 'H300', 'H310', 'H330'), 0.001],
-  [
-    'hazard.flagged',
-    'caution',
-    (one) => says('H360')(one) && !says('H340', 'H350', 'H300', 'H310', 'H330')(one),
-    0.003,
-  ],
+  ['hazard.skin', 'caution', ['H310', 'H311']],
+  ['hazard.toxic', 'caution', ['H300', 'H301']],
+  ['hazard.suspected', 'caution', ['H341', 'H351', 'H361']],
+  ['hazard.organs', 'caution', ['H370', 'H371', 'H372', 'H373']],
+  ['hazard.asthma', 'caution', ['H334']],
+  ['hazard.sensitizer', 'note', ['H317']],
+  ['hazard.geneticDefects', 'caution', ['H340']],
+  ['hazard.cancer', 'caution', ['H350']],
+  ['hazard.fertility', 'caution', ['H360']],
+  ['hazard.flagged', 'caution', ['H340', 'H350', 'H360', 'H300', 'H310', 'H330']],
   ['hazard.alkaliMetal', 'caution', kinds.neverWater],
   ['hazard.aluminiumHydride', 'caution', kinds.aluminiumHydride],
   ['hazard.borohydride', 'caution', kinds.borohydride],
@@ -66,11 +68,17 @@ const tests: readonly (readonly [RuleId, Finding['severity'], Test, least?: numb
 const handled: Test = (one) =>
   kinds.hydrides(one) || kinds.hydrolysing(one) || kinds.magnesium(one) || kinds.organometallic(one);
 
+/** From which share of what is handled a trigger speaks of a substance; nothing where it never does. */
+function leastShare(trigger: Test | readonly string[], substance: Judged): number | undefined {
+  if (typeof trigger === 'function') return trigger(substance) ? 0 : undefined;
+  const has = trigger.filter((code) => hasStatement(substance, code));
+  return has.length === 0 ? undefined : Math.min(...has.map((code) => fromShare[code] ?? 0));
+}
+
 /** A substance where it is met. */
 interface Met {
   readonly present: Present;
   readonly scene: Scene;
-  readonly place: PlaceSeen;
 }
 
 /**
@@ -82,36 +90,33 @@ export function materialFindings(plan: PlanSeen, scenes: readonly Scene[]): read
   const all = new Map<string, Met[]>();
   for (const scene of scenes)
     for (const place of scene.places)
-      for (const present of place.here.values()) {
-        if (!own.has(present.id)) continue;
-        const met = all.get(present.id);
-        if (met) met.push({ present, scene, place });
-        else all.set(present.id, [{ present, scene, place }]);
-      }
+      for (const present of place.here.values())
+        if (own.has(present.id)) all.set(present.id, [...(all.get(present.id) ?? []), { present, scene }]);
   const aboutOf = ({ present, scene }: Met) => ({ ...placeOf(plan, scene, [present]), substance: present.id });
   return [...all.values()].flatMap((met) => {
     const [first] = met;
     if (!first) return [];
     const { substance, name } = first.present;
     return [
-      ...tests
-        .filter(([, , test]) => test(substance))
-        .flatMap(([rule, severity, , least = 0]) => {
-          const at = met.find((one) => least === 0 || shareOf(one) >= least);
-          return at ? [finding(rule, severity, aboutOf(at), { name })] : [];
-        }),
+      ...tests.flatMap(([rule, severity, trigger]) => {
+        const least = leastShare(trigger, substance);
+        const at = least === undefined ? undefined : met.find((one) => least === 0 || shareOf(one) >= least);
+        return at ? [finding(rule, severity, aboutOf(at), { name })] : [];
+      }),
       ...notJudged(substance, name, aboutOf(first)),
     ];
   });
 }
 
-/** Share by mass of what is handled, 1 where nobody can tell: of what is brought in by one line that in its bottle, else that in the vessel: diluted later, it was handled as it came. */
-function shareOf({ present: { id, grams }, scene: { step, lines, introduced }, place: { here } }: Met): number {
+/**
+ * Share by mass of what is handled, 1 where nobody can tell: that in the bottle of the line that brings it, else the most in the vessel.
+ * What is diluted was handled as it came.
+ */
+function shareOf({ present: { id, share = 1 }, scene: { step, lines, introduced } }: Met): number {
+  if (step === undefined) return 1;
   const brought = introduced[id] ?? 0;
-  if (brought > 0) return lines.length === 1 ? brought / gramsOf(introduced) : 1;
-  const others = [...here.values()].map((one) => one.grams);
-  if (step === undefined || grams === undefined || others.some((one) => one === undefined)) return 1;
-  return grams / others.reduce<number>((sum, one) => sum + (one ?? 0), 0);
+  if (brought === 0) return share;
+  return lines.length === 1 ? brought / gramsOf(introduced) : 1;
 }
 
 /** Without a label or a structure there is nothing to judge by: that is said, and is no comfort. */

@@ -1,5 +1,6 @@
 import { findOperation } from '../operations/registry';
 import { has, namedBy } from '../operations/named';
+import { gramsOf } from '../worktop/matter/matter';
 import { leftOf, rightOf } from '../document/reactions';
 import { introduced } from '../worktop/introduced';
 import type { Bringing } from '../worktop/introduced';
@@ -28,6 +29,8 @@ export interface Present {
   /** The most of it there; absent where nobody can tell. */
   readonly grams?: number;
   readonly moles?: number;
+  /** The largest share by mass that it has of what is there at one time; absent where nobody can tell. */
+  readonly share?: number;
 }
 
 /** A vessel, or a place that a step makes, while the step is done. */
@@ -181,10 +184,12 @@ function presentIn(
   unknown: ReadonlySet<string>,
 ): ReadonlyMap<string, Present> {
   const found = new Map<string, Present>();
+  const total = gramsOf(matter);
   for (const [id, grams] of Object.entries(matter)) {
     if (!(grams > 0) || (grams < least_g && !unknown.has(id))) continue;
-    const one = presentOf(kind(id), grams >= least_g ? grams : undefined);
-    if (one) found.set(id, one);
+    const known = grams >= least_g;
+    const one = presentOf(kind(id), known ? grams : undefined);
+    if (one) found.set(id, known ? { ...one, share: grams / total } : one);
   }
   return found;
 }
@@ -213,7 +218,12 @@ function presentOf({ id, name, substance, groups, M, invented }: Kind, grams: nu
 function merged(all: readonly ReadonlyMap<string, Present>[]): ReadonlyMap<string, Present> {
   const most = new Map<string, Present>();
   for (const one of all)
-    for (const [id, present] of one) if ((present.grams ?? 0) >= (most.get(id)?.grams ?? 0)) most.set(id, present);
+    for (const [id, present] of one) {
+      const known = most.get(id);
+      const larger = (present.grams ?? 0) >= (known?.grams ?? 0) ? present : (known ?? present);
+      const shares = [present.share, known?.share].filter((share) => share !== undefined);
+      most.set(id, shares.length === 0 ? larger : { ...larger, share: Math.max(...shares) });
+    }
   return most;
 }
 

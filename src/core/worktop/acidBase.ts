@@ -25,6 +25,10 @@ export function neutralSystem(kind: Kind): IonSystem | undefined {
   return acidBaseOf(kind)?.systems.find(({ charge, pKas }) => charge >= 0 && charge <= pKas.length);
 }
 
+/** Whether an organic acid or base by itself, no salt of one, is limited in water by its form without charge. */
+export const hasNeutralForm = (kind: Kind): boolean =>
+  !kind.salt && !kind.inorganic && neutralSystem(kind) !== undefined;
+
 /** Share of the form without charge at a pH. */
 export function neutralFraction({ pKas, charge }: Pick<IonSystem, 'pKas' | 'charge'>, pH: number): number {
   return fractionOf(pKas, pH, charge);
@@ -32,7 +36,10 @@ export function neutralFraction({ pKas, charge }: Pick<IonSystem, 'pKas' | 'char
 
 const baseMetals = ['Li', 'Na', 'K', 'Cs', 'Mg', 'Ca', 'Al'];
 
-/** Whether something is a base, by its metal, of which nobody knows how strong it is or what water makes of it: hydrides, amides, organometallics, bare metals. */
+/**
+ * Whether something is a base, by its metal, of which nobody knows how strong it is or what water makes of it: hydrides, amides,
+ * organometallics, bare metals.
+ */
 export function isUnknownBase(kind: Kind): boolean {
   const { formula } = kind.substance ?? {};
   if (kind.invented || formula === undefined || acidBaseOf(kind) !== undefined || ionsOf(formula)) return false;

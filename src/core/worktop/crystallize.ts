@@ -1,7 +1,7 @@
 import { dissolvedInWater } from './layers';
 import { isLiquidAt } from './kinds';
 import { foreseenMass } from './foreseen';
-import { neutralSystem } from './acidBase';
+import { hasNeutralForm } from './acidBase';
 import { volumeOf } from './volumes';
 import { gramsOf, plus, without } from './matter/matter';
 import { keptInSolution, solubilityOf } from './solubility';
@@ -53,8 +53,7 @@ export function keptDissolved(work: Worktop, { id, grams, rest, s }: Dissolving)
   const { kind } = work.world;
   const neutral = keptInSolution(grams, id, volumeOf(kind, rest), s);
   const water = Object.keys(rest).some((one) => kind(one).water);
-  const isIonic = !kind(id).salt && !kind(id).inorganic && neutralSystem(kind(id)) !== undefined;
-  if (!water || !isIonic || neutral.q.value >= grams) return neutral;
+  if (!water || !hasNeutralForm(kind(id)) || neutral.q.value >= grams) return neutral;
   const kept = dissolvedInWater(work, plus(rest, { [id]: grams }), { [id]: neutral.q.value })[id] ?? 0;
   return kept > neutral.q.value * (1 + 1e-3) ? foreseenMass(kept, id) : neutral;
 }

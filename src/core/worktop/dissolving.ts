@@ -1,4 +1,4 @@
-import { acidBaseOf, neutralSystem } from './acidBase';
+import { acidBaseOf, hasNeutralForm } from './acidBase';
 import { cosolventIn, solubilityOf } from './solubility';
 import { dissolvedInWater } from './layers';
 import { guessedInSolvent, guessedInWater } from './guessedSolubility';
@@ -79,10 +79,9 @@ function solventsIn({ world: { kind } }: Worktop, liquid: Matter): readonly Solv
   });
 }
 
-const volumeOf = (solvents: readonly Solvent[]) => solvents.reduce((sum, { mL }) => sum + mL, 0);
+const mLOf = (solvents: readonly Solvent[]) => solvents.reduce((sum, { mL }) => sum + mL, 0);
 const isAqueous = (solvents: readonly Solvent[]) =>
-  volumeOf(solvents.filter(({ kind }) => kind.water)) > volumeOf(solvents) / 2;
-const hasNeutralForm = (kind: Kind) => !kind.salt && !kind.inorganic && neutralSystem(kind) !== undefined;
+  mLOf(solvents.filter(({ kind }) => kind.water)) > mLOf(solvents) / 2;
 
 /** What the liquid holds of a solid, g, of its form without charge. Infinity where nothing speaks against all of it. */
 function mostHeld(work: Worktop, id: string, { liquid, solvents, at_C }: Surroundings): number {
@@ -113,7 +112,7 @@ function saltSolventOf(kind: Kind): SaltSolvent {
 
 /** Log-linear between the liquids of a mixture, and never less than the best of them holds alone (Yalkowsky). */
 function organicIn(work: Worktop, one: Kind, { liquid, solvents, at_C }: Surroundings): number {
-  const all = volumeOf(solvents);
+  const all = mLOf(solvents);
   const grams = liquid[one.id] ?? 0;
   const cosolvent = cosolventIn(work, liquid);
   let [logs, best] = [0, 0];

@@ -1,4 +1,3 @@
-import { acidBaseOf } from './acidBase';
 import { fizz, fizzAs } from './layers';
 import { undissolved } from './dissolving';
 import { gramsOf, without } from './matter/matter';
@@ -14,24 +13,12 @@ export function enter(work: Worktop, line: string, into?: string): string {
   // What is taken on from a stage is what the next one is made of.
   if (facts?.line.supply) work.follow(place);
   work.entered = place;
-  // Chips and charcoal lie in it; a reagent that is measured by volume does not, nor a salt that dissolves.
-  const aid = facts?.line.role === 'aid' && facts.line.entered.by !== 'volume' ? facts.line.substance : undefined;
-  const lies = aid !== undefined && !dissolves(work, aid);
-  const solid = lies ? matter : undissolved(work, matter);
+  const solid = undissolved(work, matter);
   const there = work.phase(place, 'liquid');
   work.put(place, 'solid', solid);
   work.put(place, 'liquid', without(matter, solid));
   letGasGo(work, place, there);
   return place;
-}
-
-// From this on a solid is called soluble, g in 100 mL.
-const soluble = 1;
-
-function dissolves(work: Worktop, id: string): boolean {
-  const { substance, ...kind } = work.world.kind(id);
-  if (!substance) return false;
-  return Number(substance.waterSolubility?.digits ?? 0) >= soluble || acidBaseOf({ ...kind, substance }) !== undefined;
 }
 
 /**

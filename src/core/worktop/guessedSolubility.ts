@@ -65,7 +65,10 @@ const meltingOf = ({ substance }: Kind): number | undefined => {
   return Number.isFinite(T_m) ? T_m : undefined;
 };
 
-/** What a molecule shows its solvent: hydrocarbon alone, groups that take hydrogen bonds, such that give them, a carboxylic acid, or little else than such. */
+/**
+ * What a molecule shows its solvent: hydrocarbon alone, groups that take hydrogen bonds, such that give them, a carboxylic acid, or little
+ * else than such.
+ */
 type Polarity = 'none' | 'acceptor' | 'donor' | 'acid' | 'many';
 
 function polarityOf(kind: Kind): Polarity {

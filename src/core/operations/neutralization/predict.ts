@@ -42,7 +42,7 @@ export function* setPH(
   remarkOnGas(work, gas);
   remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });
   precipitate(work, place);
-  settleSolids(work, place, room_C);
+  settleSolids(work, place, work.content(place).temperature_C);
   work.follow(place);
 }
 

@@ -13,8 +13,9 @@ import type { ShownLayer } from '@/core/process/shownContent';
 import type { ShownPlace } from './shownPlace';
 import type { Prediction, StepPrediction } from '@/core/process/predictProcess';
 
-// Below a tenth of a gram the milligrams count.
-const grams = (value: number) => formatDigits({ dim: 'mass', value }, 'g', { decimals: value < 0.0995 ? 3 : 2 });
+// A foreseen mass is no better than its first figure or the hundredth of a gram.
+const grams = (value: number) =>
+  formatDigits({ dim: 'mass', value }, 'g', value < 0.0095 ? { figures: 1 } : { decimals: 2 });
 const mL = (value: number) => formatDigits({ dim: 'volume', value }, 'mL', { figures: value < 10 ? 2 : 3 });
 
 const massOf = (layers: readonly ShownLayer[]) => layers.reduce((sum, layer) => sum + layer.grams, 0);
