@@ -4,7 +4,7 @@ import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { greenMetrics } from '@/core/process/greenMetrics';
 import { inOrder } from '@/core/document/reactions';
-import { kindsOf } from '@/core/worktop/kinds';
+import { kindsOf } from '@/core/worktop/madeKinds';
 import { factsOf } from '@/core/plan/facts';
 import { predictProcess } from '@/core/process/predictProcess';
 import { processPlan } from '@/core/process/processPlan';

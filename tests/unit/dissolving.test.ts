@@ -10,7 +10,7 @@ const solids = [
   'benzoic-acid',
   'naphthalene',
   'sucrose',
-  'zinc-dust',
+  'silica-gel',
   'sodium-benzoate',
   'benzil',
   'vanillin',

@@ -3,7 +3,7 @@ import { benchState } from '@/core/bench/benchState';
 import { computePlan } from '@/core/plan/plan';
 import { factsOf } from '@/core/plan/facts';
 import { gramsOf } from '@/core/worktop/matter/matter';
-import { kindsOf } from '@/core/worktop/kinds';
+import { kindsOf } from '@/core/worktop/madeKinds';
 import { millilitres } from '@/core/worktop/volumes';
 import { cannot, predictProcess } from '@/core/process/predictProcess';
 import { shippedSubstances } from '@/data/reference';

@@ -1,7 +1,7 @@
 import { amountAsWritten, withLimiting } from '../editing/limiting';
 import { factsOf } from '../plan/facts';
 import { impurityOf } from './impurityOf';
-import { kindsOf } from '../worktop/kinds';
+import { kindsOf } from '../worktop/madeKinds';
 import { planOf } from '../process/planOf';
 import { stageMatter } from '../process/stageMatter';
 import { treatments } from '../models/washing/treatments';

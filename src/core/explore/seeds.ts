@@ -3,7 +3,7 @@ import { findOperation } from '../operations/registry';
 import { has, meansOf, namedBy } from '../operations/named';
 import { factsOf } from '../plan/facts';
 import { gramsOf } from '../worktop/matter/matter';
-import { kindsOf } from '../worktop/kinds';
+import { kindsOf } from '../worktop/madeKinds';
 import { mainStages } from '../document/mainStages';
 import { millilitres } from '../worktop/volumes';
 import { phaseOf, wholeOf } from '../worktop/matter/shelf';

@@ -54,9 +54,10 @@ function burningIn({ places, conditions }: Scene): readonly Present[] {
     const whole = [...here.values()].reduce((sum, { grams = 0 }) => sum + grams, 0);
     return [...here.values()].filter(({ substance, grams }) => {
       if (substance.form === 'solid' && !kinds.flammable(substance)) return false;
-      const much = grams === undefined || grams >= least_g;
-      const boils = conditions.boiling === true && (grams === undefined || grams >= ofAll * whole);
-      return much && burnsWarm(substance, boils);
+      if (grams === undefined) return burnsWarm(substance, conditions.boiling === true);
+      if (grams < least_g) return false;
+      // Diluted to less than a tenth by water and others, what burns only when it is warm does not.
+      return burnsInRoom(substance) || (grams >= ofAll * whole && burnsWarm(substance, conditions.boiling === true));
     });
   });
   const unique = [...new Map(all.map((one) => [one.id, one])).values()];

@@ -1,7 +1,9 @@
 import { acidProtons, groupsOf, hasGroup } from '../reference/groups';
 import { anhydrousAtoms } from '../compound/atomsOf';
+import { hydridicOf } from '../compound/hydridic';
 import { splitStatement } from '../reference/statements';
 import type { GroupId } from '../reference/groups';
+import type { Hydridic } from '../compound/hydridic';
 import type { Substance } from '../document/document';
 
 /** What the rules look at in a substance. */
@@ -86,19 +88,14 @@ const persulfate = formula((atoms) => {
     ? n(atoms, 'S') === 1 && n(atoms, 'O') === 5
     : n(atoms, 'S') === 2 && n(atoms, 'O') === 8 && alkali + n(atoms, 'N') === 2;
 });
-const alkaliMetal = formula(
-  (atoms) => Object.keys(atoms).length === 1 && n(atoms, 'Li') + n(atoms, 'Na') + n(atoms, 'K') > 0,
-);
-const salineHydride = formula(
-  (atoms) => only(atoms, 'H', 'Li', 'Na', 'K', 'Ca') && n(atoms, 'H') > 0 && Object.keys(atoms).length === 2,
-);
-const aluminiumHydride = either(
-  formula((atoms) => only(atoms, 'Li', 'Na', 'Al', 'H') && n(atoms, 'Al') > 0 && n(atoms, 'H') > 0),
-  drawn(/\[Al(H\d?)?[-\]]/),
-);
-const borohydride = formula(
-  (atoms) => n(atoms, 'B') > 0 && n(atoms, 'H') === 4 * n(atoms, 'B') && only(atoms, 'B', 'H', ...metals),
-);
+const hydridic =
+  (wanted: Hydridic): Kind =>
+  ({ formula: text }) =>
+    hydridicOf(text) === wanted;
+const alkaliMetal = hydridic('alkaliMetal');
+const salineHydride = hydridic('salineHydride');
+const aluminiumHydride = either(hydridic('aluminiumHydride'), drawn(/\[Al(H\d?)?[-\]]/));
+const borohydride = hydridic('borohydride');
 const magnesium = formula((atoms) => only(atoms, 'Mg'));
 const dissolving = group('metal');
 const cyanide = either(

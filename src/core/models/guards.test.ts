@@ -11,7 +11,7 @@ import { cutsOf } from './distillation/cutsOf';
 import { distributionRatio } from './partition/distributionRatio';
 import { extractionRounds } from './partition/extractionRounds';
 import { fenskeStages } from './distillation/fenske';
-import { equilibriumExtent, firstOrder, secondOrder } from './kinetics/conversion';
+import { borohydrideHalfLife, equilibriumExtent, firstOrder, secondOrder } from './kinetics/conversion';
 import { headReading } from './distillation/headReading';
 import { hydrateCapacity } from './drying/hydrateCapacity';
 import { layerOrder } from './density/layerOrder';
@@ -112,6 +112,7 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
       batchDistillation({ pair, lighter_mol, heavier_mol, stages, torr, points: 4 }),
     [0.2, 0.2, 2, 760],
   ],
+  ['borohydrideHalfLife', (pH, at) => borohydrideHalfLife(pH, at), [14, 25]],
   ['firstOrder', (k, t) => firstOrder(k, t), [0.1, 10]],
   ['secondOrder', (k, a0, M, t) => secondOrder(k, a0, M, t), [0.1, 1, 2, 10]],
   [

@@ -10,6 +10,10 @@ import { endsOf } from '../waste/pours';
 import { stageAhead } from './stageAhead';
 import { setExtent, setRun } from '../editing/reactions';
 import { placeName } from './placeName';
+import { factsOf } from '../plan/facts';
+import { groupsOf, hasGroup } from '../reference/groups';
+import { kindsOf } from '../worktop/madeKinds';
+import { waysOf } from '../worktop/partners';
 import { wholeOf } from '../worktop/matter/shelf';
 import { anyParams, anyUses } from '../../../tests/support/anyParams';
 import { fullDocument } from '../../../tests/support/fullDocument';
@@ -47,7 +51,21 @@ function changing(doc: Preparation): ReadonlySet<string> {
     if (content?.percent === undefined) return [];
     return [stage.substance, doc.lines.find(({ id }) => id === content.line)?.substance ?? ''];
   });
-  return new Set([...termsOf(doc).map(({ substance }) => substance), ...reactive.map(({ id }) => id), ...material]);
+  // What water or alcohol takes apart, and what does it, and the acids that come of it.
+  const kind = kindsOf(factsOf(doc));
+  const consumed = doc.substances.some(({ id }) => waysOf(kind(id)) !== undefined)
+    ? doc.substances.filter(
+        (one) =>
+          waysOf(kind(one.id)) !== undefined ||
+          kind(one.id).water ||
+          hasGroup(groupsOf(one), 'alcohol', 'carboxylicAcid', 'mineralAcid', 'ester'),
+      )
+    : [];
+  return new Set([
+    ...termsOf(doc).map(({ substance }) => substance),
+    ...[...reactive, ...consumed].map(({ id }) => id),
+    ...material,
+  ]);
 }
 
 test.each(docs.map((doc) => [doc.title, doc] as const))(

@@ -1,9 +1,10 @@
+import { consume } from '../worktop/consume';
 import { factsOf } from '../plan/facts';
 import { inOrder, reactionBehind } from '../document/reactions';
 import { findOperation } from '../operations/registry';
 import { earlierOf } from '../document/steps';
 import { meansOf } from '../operations/named';
-import { kindsOf } from '../worktop/kinds';
+import { kindsOf } from '../worktop/madeKinds';
 import { isUnweighed, stageAhead, weighingOf } from './stageAhead';
 import { react } from '../worktop/react';
 import { stageBasis } from '../plan/stageBasis';
@@ -140,6 +141,7 @@ function work(world: World, task: Task, before: Before): After | undefined {
       // An operation that knows nothing of reactions lets them run where it put something, else in what it leaves.
       if (!top.reacted) react(top, top.entered ?? top.product);
     } while (top.again());
+    consume(top);
     // Rounds that an operation works off by itself it tells by itself.
     if (top.times > 1) top.remark(`Reckoned for ${top.times} times, the least that it is done.`);
     return cooled(world, top.after(), task);

@@ -1,5 +1,5 @@
 import { factsOf } from '../plan/facts';
-import { kindsOf } from '../worktop/kinds';
+import { kindsOf } from '../worktop/madeKinds';
 import { sizeFor } from '../plan/vesselSizing';
 import { volumeOf } from '../worktop/volumes';
 import type { PlannedVessel, Preparation } from '../document/document';

@@ -1,7 +1,7 @@
 import { factsOf } from '../plan/facts';
 import { filled } from '../plan/vesselSizing';
 import { gramsOf } from '../worktop/matter/matter';
-import { kindsOf } from '../worktop/kinds';
+import { kindsOf } from '../worktop/madeKinds';
 import { volumeOf } from '../worktop/volumes';
 import type { Matter } from '../worktop/matter/matter';
 import type { Preparation } from '../document/document';

@@ -1,7 +1,7 @@
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { ionsOf } from '../models/acidBase/ionsOf';
 import { organicIons } from '../models/acidBase/organicIons';
-import { impliedIons } from './kinds';
+import { impliedIons } from './madeKinds';
 import { fractionOf } from '../models/acidBase/speciation';
 import type { Ions, IonSystem } from '../models/acidBase/ionsOf';
 import type { Kind } from './kinds';

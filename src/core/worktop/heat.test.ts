@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { computePlan } from '../plan/plan';
 import { heatCapacityOf, leftToCool, timeConstant_s } from './heat';
-import { kindsOf } from './kinds';
+import { kindsOf } from './madeKinds';
 import { factsOf } from '../plan/facts';
 import { Places } from './places';
 import { predictProcess } from '../process/predictProcess';

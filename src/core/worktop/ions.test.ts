@@ -1,6 +1,6 @@
 import { computePlan } from '../plan/plan';
 import { factsOf } from '../plan/facts';
-import { kindsOf } from './kinds';
+import { kindsOf } from './madeKinds';
 import { shakeTogether } from './layers';
 import { Worktop } from './worktop';
 import { smallPreparation } from '../../../tests/support/preparations';

@@ -1,9 +1,8 @@
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { groupsOf, hasGroup } from '../reference/groups';
+import { gasOf } from '../compound/gases';
 import { ionsOf } from '../models/acidBase/ionsOf';
 import { room_C } from './matter/shelf';
-import type { Ions } from '../models/acidBase/ionsOf';
-import type { Facts } from '../plan/facts';
 import type { GroupCounts } from '../reference/groups';
 import type { Substance } from '../document/document';
 
@@ -35,6 +34,16 @@ export const implied = {
   chloride: { id: 'chloride~', name: 'Sodium chloride', formula: 'NaCl', M: 58.44, density: undefined },
   // Nobody has named it: neither formula nor molar mass.
   solvent: { id: 'solvent~', name: 'Solvent of a solution', formula: undefined, M: undefined, density: 0.8 },
+  hydrogen: { id: 'hydrogen~', name: 'Hydrogen', formula: 'H2', M: 2.016, density: undefined },
+  hydrogenChloride: {
+    id: 'hydrogen-chloride~',
+    name: 'Hydrogen chloride',
+    formula: 'HCl',
+    M: 36.458,
+    density: undefined,
+  },
+  sulfurDioxide: { id: 'sulfur-dioxide~', name: 'Sulfur dioxide', formula: 'SO2', M: 64.058, density: undefined },
+  carbonMonoxide: { id: 'carbon-monoxide~', name: 'Carbon monoxide', formula: 'CO', M: 28.01, density: undefined },
   hydrogensulfate: {
     id: 'hydrogensulfate~',
     name: 'Sodium hydrogensulfate',
@@ -44,56 +53,11 @@ export const implied = {
   },
 } as const;
 
-const impliedById = new Map<string, (typeof implied)[keyof typeof implied]>(
-  Object.values(implied).map((one) => [one.id, one]),
-);
-
-/** The preparation's substances as the models see them. */
-export function kindsOf({ substances }: Facts): (id: string) => Kind {
-  const known = new Map<string, Kind>();
-  for (const [id, { substance, molarMass }] of substances)
-    known.set(id, kindOf(substance, molarMass?.ok ? molarMass.value.q.value : undefined));
-  return (id) => known.get(id) ?? remainder(id, known) ?? impliedKind(id);
-}
-
-const left = 'left~';
-
-/** What a carbonate leaves when its carbon dioxide has gone: its cations, with the mass of their oxide. */
-export const withoutGas = (id: string) => `${left}${id}`;
-
-function remainder(id: string, known: Map<string, Kind>): Kind | undefined {
-  const base = id.startsWith(left) ? known.get(id.slice(left.length)) : undefined;
-  if (!base?.substance) return undefined;
-  const name = `what is left of ${base.name}`;
-  const kind: Kind = {
-    id,
-    name,
-    ...(base.M === undefined ? {} : { M: base.M - implied.carbonDioxide.M }),
-    water: false,
-    solid: true,
-    groups: { hydroxide: 1 },
-    inorganic: true,
-    salt: false,
-    invented: true,
-    substance: { id, name },
-  };
-  known.set(id, kind);
-  remainders.set(kind, base.substance.formula ?? '');
-  return kind;
-}
-
-const remainders = new WeakMap<Kind, string>();
-
-/** Ions of what models make: the cations that a carbonate leaves, and what has a formula of its own. */
-export function impliedIons(kind: Kind): Ions | undefined {
-  const carbonate = remainders.get(kind);
-  if (carbonate !== undefined) {
-    const ions = ionsOf(carbonate);
-    return ions && { systems: ions.systems.filter(({ gas }) => !gas), spectators: ions.spectators };
-  }
-  const formula = impliedById.get(kind.id)?.formula;
-  return formula === undefined || kind.water ? undefined : ionsOf(formula);
-}
+/** The same by id. */
+export const impliedById: ReadonlyMap<string, (typeof implied)[keyof typeof implied]> = new Map<
+  string,
+  (typeof implied)[keyof typeof implied]
+>(Object.values(implied).map((one) => [one.id, one]));
 
 // What melts in a warm hand (tert-butanol, cyclohexanol) is poured and distilled like a liquid, in whatever form it is sold.
 const hand_C = 30;
@@ -129,6 +93,7 @@ const impliedKinds = new Map<string, Kind>(
   [...impliedById].map(([id, { name, formula, M, density }]) => {
     const water = id === implied.water.id;
     const groups: GroupCounts = id === implied.hydroxide.id ? { hydroxide: 1 } : water ? { water: 1 } : {};
+    const gas = formula !== undefined && gasOf(formula) !== undefined;
     return [
       id,
       {
@@ -137,7 +102,7 @@ const impliedKinds = new Map<string, Kind>(
         ...(M === undefined ? {} : { M }),
         ...(density === undefined ? {} : { density }),
         water,
-        solid: density === undefined && id !== implied.carbonDioxide.id,
+        solid: density === undefined && !gas,
         groups,
         inorganic: isInorganic(groups, formula),
         salt: false,
@@ -158,7 +123,8 @@ const unknown = {
   invented: true,
 } as const;
 
-function impliedKind(id: string): Kind {
+/** A kind that models make where the preparation names none; the rest of a bottle for an id that nobody knows. */
+export function impliedKind(id: string): Kind {
   return impliedKinds.get(id) ?? { ...unknown, id };
 }
 

@@ -3,7 +3,8 @@ import { acidBaseOf, neutralSystem } from './acidBase';
 import { balancePH, waterCharge, inWaterAt, organicShare, carbonateHeld } from './chargeBalance';
 import { dimerConstant, likesWater, liquidInWater, partitionOf, solventClassOf } from './partition';
 import { gramsOf, plus, times } from './matter/matter';
-import { implied, withoutGas } from './kinds';
+import { implied } from './kinds';
+import { withoutGas } from './madeKinds';
 import { millilitres } from './volumes';
 import type { Balance, Solute } from './chargeBalance';
 import type { IonSystem } from '../models/acidBase/ionsOf';
@@ -50,6 +51,9 @@ export function shakeTogether(work: Worktop, matter: Matter): Layers {
 export function excessCharge(work: Worktop, matter: Matter, pH: number): number {
   return waterCharge(settle(work, matter).balance)(pH);
 }
+
+/** pH of the water in some matter. */
+export const pHOf = (work: Worktop, matter: Matter): number => balancePH(settle(work, matter).balance);
 
 /**
  * What is in solution of acids and bases of whose neutral form water holds only so much, g, at the pH that comes of it.

@@ -43,6 +43,11 @@ export class Places {
     return this.shelf[place] ?? emptyVessel;
   }
 
+  /** Places that the step has had a hand in so far. */
+  get hands(): readonly string[] {
+    return [...this.touched];
+  }
+
   phase(place: string, kind: PhaseKind): Matter {
     return phaseOf(this.content(place), kind);
   }
@@ -56,6 +61,13 @@ export class Places {
     const { poured: _p, raffinate: _r, ...content } = this.content(place);
     const temperature_C = this.mixed(content, matter);
     this.set(place, withPhase({ ...content, temperature_C }, kind, plus(phaseOf(content, kind), matter)));
+  }
+
+  /** What was drawn from a place stands there as something else: it is still what it was before, poured out or done with. */
+  turn(place: string, kind: PhaseKind, matter: Matter): void {
+    if (gramsOf(matter) === 0) return;
+    const content = this.content(place);
+    this.set(place, withPhase(content, kind, plus(phaseOf(content, kind), matter)));
   }
 
   /** Only what clings to the glass is left. */

@@ -3,7 +3,7 @@ import { computePlan } from '../plan/plan';
 import { excessCharge, layerDensities, shakeTogether } from './layers';
 import { factsOf } from '../plan/facts';
 import { gramsOf } from './matter/matter';
-import { kindsOf } from './kinds';
+import { kindsOf } from './madeKinds';
 import { quenchOxidant } from './quenchOxidant';
 import { react } from './react';
 import { solventPartition } from '../models/partition/solventPartition';

@@ -34,6 +34,19 @@ export function secondOrder(k: number, a0: number, M: number, t: number): number
   return (1 - E) / (1 - E / M);
 }
 
+/**
+ * Half-life of borohydride in water, `log₁₀(t½/min) = pH − (0.034·T − 1.92)` (Kreevoy and Oakleaf 1979).
+ *
+ * @param at_C 0 to 100 °C
+ * @returns s
+ * @example (borohydrideHalfLife(14, 25) / 86400).toFixed(0) // → '421'
+ */
+export function borohydrideHalfLife(pH: number, at_C: number): number {
+  assertWithin(-5, 20, { pH });
+  assertWithin(-50, 200, { at_C });
+  return 60 * 10 ** (pH - (0.034 * (at_C + 273.15) - 1.92));
+}
+
 /** One substance of an equilibrium. */
 export interface EquilibriumTerm {
   /** mol at first. */

@@ -1,7 +1,7 @@
 import { agentProofs, washProofs } from './workUpProofs';
 import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
-import { kindsOf } from '../../worktop/kinds';
+import { kindsOf } from '../../worktop/madeKinds';
 import { lineProofs, nameProofs } from './lineProofs';
 import { matterProofs } from './matterProofs';
 import { schoolProofs } from './schoolProofs';

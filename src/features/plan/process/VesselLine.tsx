@@ -4,7 +4,7 @@ import { ContentTable } from './ContentTable';
 import { factsOf } from '@/core/plan/facts';
 import { formatDigits } from '@/core/quantity/format';
 import { placeName } from '@/core/process/placeName';
-import { kindsOf } from '@/core/worktop/kinds';
+import { kindsOf } from '@/core/worktop/madeKinds';
 import { ProcessVessel } from './ProcessVessel';
 import { shownContent } from '@/core/process/shownContent';
 import { stepTitle } from '@/core/operations/stepTitle';
