@@ -69,7 +69,7 @@ const mixed: readonly (readonly [title: string, there: Line, comes: Line, least_
   [
     'sulfuric acid into water',
     solvent('50 mL'),
-    ['reagent in excess', '5.0 mL', { bottle: 'sulfuric-acid-96' }],
+    ['reagent in excess', '5.0 mL', { substance: 'sulfuric-acid', bottle: 'sulfuric-acid-96' }],
     20,
     27,
   ],

@@ -11,6 +11,8 @@ import { cutsOf } from './distillation/cutsOf';
 import { distributionRatio } from './partition/distributionRatio';
 import { extractionRounds } from './partition/extractionRounds';
 import { fenskeStages } from './distillation/fenske';
+import { dissociatedEnthalpy, dissociationEnthalpy } from './acidBase/protonEnthalpy';
+import { sulfuricDilution } from './heat/solutionHeat';
 import { borohydrideHalfLife, equilibriumExtent, firstOrder, secondOrder } from './kinetics/conversion';
 import { headReading } from './distillation/headReading';
 import { hydrateCapacity } from './drying/hydrateCapacity';
@@ -54,6 +56,7 @@ const others = new Set([
   'boilingDiagram',
   'azeotropeOf',
   'guessedLogP',
+  'solutionEnthalpy',
 ]);
 
 /** A model with numbers that it takes, one after the other; each is put to NaN in turn. */
@@ -112,6 +115,9 @@ const models: readonly (readonly [string, (...numbers: number[]) => unknown, rea
       batchDistillation({ pair, lighter_mol, heavier_mol, stages, torr, points: 4 }),
     [0.2, 0.2, 2, 760],
   ],
+  ['dissociationEnthalpy', (pKa, charge) => dissociationEnthalpy(pKa, charge), [4.76, 0]],
+  ['dissociatedEnthalpy', (pKa, charge, pH) => dissociatedEnthalpy([pKa], charge, pH), [9.25, 1, 14]],
+  ['sulfuricDilution', (n) => sulfuricDilution(n), [1.8]],
   ['borohydrideHalfLife', (pH, at) => borohydrideHalfLife(pH, at), [14, 25]],
   ['firstOrder', (k, t) => firstOrder(k, t), [0.1, 10]],
   ['secondOrder', (k, a0, M, t) => secondOrder(k, a0, M, t), [0.1, 1, 2, 10]],

@@ -9,7 +9,7 @@ import {
   valenceOf,
   withoutHydrogen,
 } from './madeKinds';
-import { excessCharge, pHOf } from './layers';
+import { excessCharge, waterOf } from './layers';
 import { findRoot } from '../models/findRoot';
 import { borohydrideHalfLife, firstOrder } from '../models/kinetics/conversion';
 import { format } from '../quantity/format';
@@ -23,7 +23,8 @@ import { inSentence } from '../document/inSentence';
 import { leftOf } from '../document/reactions';
 import { molarVolume_L } from '../models/molarVolume';
 import { settleSolids } from './dissolving';
-import { waysOf } from './partners';
+import { boilingIn } from './mixingHeat';
+import { consumedHeat, waysOf } from './partners';
 import type { Atoms } from '../compound/atomsOf';
 import type { Facts } from '../plan/facts';
 import type { GroupId } from '../reference/groups';
@@ -146,7 +147,7 @@ function shareOf(
   const whole = work.whole(place);
   const after = (share: number) => {
     const spent = { [withoutHydrogen(kind.id)]: share * moles * spentMass(kind) };
-    const pH = pHOf(work, plus({ ...whole, [kind.id]: (1 - share) * moles * (kind.M ?? 0) }, spent));
+    const { pH } = waterOf(work, plus({ ...whole, [kind.id]: (1 - share) * moles * (kind.M ?? 0) }, spent));
     return firstOrder(Math.LN2 / borohydrideHalfLife(pH, temperature_C), seconds) - share;
   };
   return findRoot(after, 0, 1, 1e-3);
@@ -178,6 +179,7 @@ function takeApart(
   { kind, partner, moles }: Meeting & { readonly moles: number },
 ): number {
   work.draw(place, { [kind.id]: moles * (kind.M ?? 0) });
+  work.warm(place, 1000 * moles * consumedHeat(kind), boilingIn(work, place));
   const hydrogen = hydrolysisOf(kind) ? 0 : moles * hydrogenPerMole(kind.substance?.formula);
   if (hydrogen > 0) {
     // Water is taken up; what acid and alcohol give is counted with them.

@@ -1,6 +1,8 @@
 import { fizz, fizzAs } from './layers';
 import { undissolved } from './dissolving';
-import { gramsOf, without } from './matter/matter';
+import { gramsOf, nothing, without } from './matter/matter';
+import { implied } from './kinds';
+import { warmByMixing } from './mixingHeat';
 import { remarkOnGas } from './funnel';
 import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
@@ -22,17 +24,20 @@ export function enter(work: Worktop, line: string, into?: string): string {
 }
 
 /**
- * Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there, and by the order in which it
+ * What came meets what is there: it gets warmer or colder by it. Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there, and by the order in which it
  * came: what comes to acid in portions has lost its gas before the last of it is in.
  *
  * @param there liquid of the vessel before the last came to it. @default it is not known apart
  */
 export function letGasGo(work: Worktop, place: string, there?: Matter): void {
   const before = work.phase(place, 'liquid');
-  const { gas, liquid } = there ? fizzAs(work, there, without(before, there)) : fizz(work, before);
-  if (gramsOf(gas) === 0) return;
-  work.take(place, 'liquid', before);
-  work.put(place, 'liquid', liquid);
-  work.leave('air', gas);
-  remarkOnGas(work, gas, ': in portions, open');
+  const comes = there ? without(before, there) : nothing;
+  const { gas, liquid } = there ? fizzAs(work, there, comes) : fizz(work, before);
+  if (gramsOf(gas) > 0) {
+    work.take(place, 'liquid', before);
+    work.put(place, 'liquid', liquid);
+    work.leave('air', gas);
+    remarkOnGas(work, gas, ': in portions, open');
+  }
+  if (there) warmByMixing(work, place, { there, comes, gas: gramsOf(gas) / implied.carbonDioxide.M });
 }

@@ -15,7 +15,7 @@ const ofHalogenated = 1.1;
 const ofLiquids = 2;
 const ofSolids = 1.2;
 
-/** Heat that a kelvin takes, J/K, by the kinds of what is there; heats of mixing are left out. */
+/** Heat that a kelvin takes, J/K, by the kinds of what is there. */
 export function heatCapacityOf(kind: (id: string) => Kind, matter: Matter): number {
   return Object.entries(matter).reduce((sum, [id, grams]) => sum + grams * ofGram(kind(id)), 0);
 }

@@ -52,8 +52,11 @@ export function excessCharge(work: Worktop, matter: Matter, pH: number): number 
   return waterCharge(settle(work, matter).balance)(pH);
 }
 
-/** pH of the water in some matter. */
-export const pHOf = (work: Worktop, matter: Matter): number => balancePH(settle(work, matter).balance);
+/** pH of the water in some matter, and its volume, mL. */
+export function waterOf(work: Worktop, matter: Matter): { readonly pH: number; readonly mL: number } {
+  const { balance } = settle(work, matter);
+  return { pH: balancePH(balance), mL: balance.aqueousVolume };
+}
 
 /**
  * What is in solution of acids and bases of whose neutral form water holds only so much, g, at the pH that comes of it.

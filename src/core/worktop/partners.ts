@@ -76,3 +76,27 @@ function findWays(kind: Kind): Ways | undefined {
     return substance.smiles && /c|C/.test(substance.smiles.replace(/Cl/g, '')) ? sulfonylChloride : ready;
   return (anhydrousAtoms(substance.formula)['C'] ?? 0) <= mostCarbons ? ready : acylChloride;
 }
+
+/** Enthalpies of formation tell them, 25 °C, into much water: Na, NaH for each hydrogen, LiAlH₄, NaBH₄ with acid; kJ/mol. */
+const ofHydrides: Readonly<Record<Exclude<Hydridic, 'baseMetal'>, number>> = {
+  alkaliMetal: 184,
+  salineHydride: 128,
+  aluminiumHydride: 526,
+  borohydride: 263,
+};
+/** Metals in acid: the enthalpy of formation of the aqueous ion, kJ/mol. */
+const ofMetals: Readonly<Record<string, number>> = { Mg: 467, Zn: 153, Fe: 89, Al: 531, Sn: 9 };
+/** Hydrolysis of acetyl chloride and of acetic anhydride, kJ/mol; others of their kind are taken to give as much. */
+const ofHalide = 92;
+const ofAnhydride = 59;
+
+/** Heat that a mole of it gives when water, alcohol or acid takes it apart, kJ. */
+export function consumedHeat(kind: Kind): number {
+  const formula = kind.substance?.formula;
+  const hydridic = hydridicOf(formula);
+  if (hydridic === 'baseMetal') return ofMetals[Object.keys(anhydrousAtoms(formula))[0] ?? ''] ?? 0;
+  if (hydridic === 'salineHydride') return ofHydrides.salineHydride * (anhydrousAtoms(formula)['H'] ?? 1);
+  if (hydridic) return ofHydrides[hydridic];
+  const { halides = 0 } = hydrolysisOf(kind) ?? {};
+  return halides > 0 ? ofHalide * halides : ofAnhydride;
+}

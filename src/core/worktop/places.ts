@@ -164,6 +164,15 @@ export class Places {
     this.set(place, { ...this.content(place), temperature_C });
   }
 
+  /** Heat, J, that something in it gives; never hotter by it than it boils, and not where the step keeps the temperature. */
+  warm(place: string, heat_J: number, boiling_C: number): void {
+    const content = this.content(place);
+    const capacity = this.capacityOf(wholeOf(content));
+    if (this.kept.has(place) || !(capacity > 0)) return;
+    const hot = content.temperature_C + heat_J / capacity;
+    this.set(place, { ...content, temperature_C: Math.min(hot, Math.max(boiling_C, content.temperature_C)) });
+  }
+
   leave(to: Stream['to'], matter: Matter): void {
     if (gramsOf(matter) > 0) this.streams.push({ to, matter });
   }

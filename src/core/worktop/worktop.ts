@@ -95,7 +95,7 @@ export class Worktop<S extends string = string> extends Places {
   readonly stage: Stage | undefined;
   readonly runs: Task['runs'];
   readonly book: LossBook;
-  private readonly granted: AssumptionBook;
+  private granted: AssumptionBook;
   /** The reactions of the step had their place. */
   reacted = false;
   /** How often the step is done, at the least; each time takes its part of the lines. */
@@ -247,6 +247,17 @@ export class Worktop<S extends string = string> extends Places {
   /** Registers what a model has to take for granted, and gives the value of the scenario. */
   assume<D extends Dim>(spec: AssumptionSpec<D>, everywhere = false): Worked<D> {
     return this.granted.assume(spec, everywhere);
+  }
+
+  /** Looks at something on the side: what it takes for granted carries nothing that the step does. */
+  aside<T>(look: () => T): T {
+    const { granted } = this;
+    this.granted = new AssumptionBook(this.step, this.world.scenario);
+    try {
+      return look();
+    } finally {
+      this.granted = granted;
+    }
   }
 
   /** Registers a loss of what the stage will weigh. */
