@@ -9,7 +9,7 @@ const oneFormat = {
 // Over 350 lines, or with a function of over 120: as long as they are now, no longer. Whoever shortens one lowers or drops its number.
 const longFiles = {
   'src/core/handout/quantitiesIn.ts': 353,
-  'src/core/words/hazardRules.ts': 387,
+  'src/core/words/hazardRules.ts': 372,
 };
 const longFunctions = {
   'src/features/bench/BenchScreen.tsx': 143,

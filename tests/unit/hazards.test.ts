@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { computePlan } from '@/core/plan/plan';
+import { documentOfScenario } from '../support/scenarios/scenario';
 import { hazardFindings } from '@/core/hazard/hazardFindings';
 import { renderFinding } from '@/core/words/renderFinding';
 import { residues } from '@/core/waste/residues';
@@ -384,3 +385,32 @@ test.each(shippedPreparations())(
     expect(wastePlan(plan, process.prediction)).toEqual(wastePlan(plan));
   },
 );
+
+test('acid into soda gives less gas than soda into acid: both are said, by the order of the sheet and at the most', () => {
+  const of = (order: readonly string[], acid_mL: string) =>
+    hazardFindings(
+      computePlan(
+        documentOfScenario({
+          title: 'Soda',
+          lines: {
+            soda: ['reactant', '10 mL', { substance: 'sodium-carbonate', strength: { by: 'molarity', digits: '1.0' } }],
+            acid: [
+              'quench',
+              `${acid_mL} mL`,
+              { substance: 'hydrogen-chloride', strength: { by: 'molarity', digits: '1.0' } },
+            ],
+          },
+          steps: Object.fromEntries(order.map((line) => [line, ['charge', { line }, { in: 'flask' }] as const])),
+        }),
+      ),
+    ).filter(({ rule }) => rule.startsWith('hazard.carbonDioxide'));
+  // 12 mmol of acid: 10 make bicarbonate, 2 make gas, a part of which the water holds; soda into it frees 6 mmol, 0.14 L.
+  const [written] = of(['soda', 'acid'], '12');
+  expect([written?.rule, written && renderFinding(written).says]).toEqual([
+    'hazard.carbonDioxideMost',
+    expect.stringContaining('0.14\u00a0L'),
+  ]);
+  expect(of(['acid', 'soda'], '12').map(({ rule }) => rule)).toEqual(['hazard.carbonDioxide']);
+  // Less than makes bicarbonate: nothing leaves.
+  expect(of(['soda', 'acid'], '8').map(({ rule }) => rule)).toEqual(['hazard.carbonDioxideTurned']);
+});

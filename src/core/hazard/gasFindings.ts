@@ -41,11 +41,21 @@ const much_L = 0.05;
 function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
   const moles = (scene.air[implied.carbonDioxide.id] ?? 0) / implied.carbonDioxide.M;
   const [all, acids] = [carbonatesOf(scene), acidsOf(scene)];
+  const most = all.length > 0 && acids.length > 0 ? mostOf(scene) : 0;
+  const a = names(all);
+  const b = acids.length > 0 ? namesInside(acids) : 'the acid in it';
+  // As it is written, and if it is done the other way round: who stands beside it is warned of the second.
+  if (scene.step && most * molarVolume_L >= much_L && most > muchMore * moles) {
+    const hardlyAny = moles * molarVolume_L < least_L;
+    const rule = hardlyAny ? 'hazard.carbonDioxideTurned' : 'hazard.carbonDioxideMost';
+    const gas = hardlyAny ? {} : { gas: litres(moles) };
+    return [finding(rule, 'caution', placeOf(plan, scene, []), { a, b, ...gas, most: litres(most) })];
+  }
   if (moles * molarVolume_L >= least_L && all.length > 0)
     return [
       finding('hazard.carbonDioxide', moles * molarVolume_L >= much_L ? 'caution' : 'note', placeOf(plan, scene, []), {
-        a: names(all),
-        b: acids.length > 0 ? namesInside(acids) : 'the acid in it',
+        a,
+        b,
         gas: litres(moles),
       }),
     ];
@@ -61,6 +71,22 @@ function ofCarbonate(plan: PlanSeen, scene: Scene): readonly Finding[] {
     ];
   // A table without steps: whatever shares a vessel is taken to meet.
   return scene.step === undefined ? scene.places.flatMap((place) => byAmounts(plan, scene, place)) : [];
+}
+
+// Below it both figures are the same to anybody's eye.
+const muchMore = 3;
+
+/** The most that can come where a step lets carbonate and acid meet, mol: all of the scarcer one, whatever the order. */
+function mostOf({ places, came }: Scene): number {
+  return places.reduce((sum, { here }) => {
+    const all = [...here.values()];
+    const carbonates = all.filter(({ substance }) => kinds.carbonate(substance));
+    const acids = all.filter(({ substance }) => kinds.acid(substance));
+    if (![...carbonates, ...acids].some(({ id }) => came.has(id))) return sum;
+    const takes = baseEquivalents(carbonates);
+    const moles = carbonates.reduce((total, one) => total + (one.moles ?? 0), 0);
+    return takes > 0 ? sum + moles * Math.min(1, acidEquivalents(acids) / takes) : sum;
+  }, 0);
 }
 
 /** Acid that stands where a carbonate is brought in, as far as there is carbonate for it, mol. */

@@ -2,6 +2,32 @@ import type { RuleText } from '../finding/ruleText';
 
 /** Rules of gases that an equation forms: which trap, how much. */
 export const gasRules = {
+  'hazard.carbonDioxide': {
+    title: 'Gas: carbonate meets acid',
+    says: '{a} with {b} gives off about {gas} of carbon dioxide.',
+    remedies: [
+      'In portions into an open vessel, swirled until the fizzing slackens; only then stopper, and vent at once.',
+    ],
+  },
+  'hazard.carbonDioxideUnknown': {
+    title: 'Gas: carbonate meets acid',
+    says: '{a} with {b} gives off carbon dioxide; how much cannot be told without their amounts.',
+    remedies: [
+      'In portions into an open vessel, swirled until the fizzing slackens; only then stopper, and vent at once.',
+    ],
+  },
+  'hazard.carbonDioxideTurned': {
+    title: 'Gas: carbonate meets acid',
+    says: '{a} with {b}: with the base in excess hardly any gas leaves; up to {most} of carbon dioxide does if the acid is in excess where they meet.',
+    remedies: ['Keep to the order of the sheet. In portions, open and swirled; stopper it late, and vent at once.'],
+  },
+  'hazard.carbonDioxideMost': {
+    title: 'Gas: carbonate meets acid',
+    says: '{a} with {b} gives off about {gas} of carbon dioxide as the sheet has it; up to {most} if the acid is in excess where they meet.',
+    remedies: [
+      'Keep to the order of the sheet. In portions into an open vessel, swirled until the fizzing slackens; only then stopper, and vent at once.',
+    ],
+  },
   'hazard.gasIntoBase': {
     title: 'Acid gas is set free',
     says: '{name}: about {gas} in all.',

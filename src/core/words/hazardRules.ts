@@ -9,20 +9,6 @@ export const hazardRules = {
   ...warmRules,
   ...actRules,
   ...wasteRules,
-  'hazard.carbonDioxide': {
-    title: 'Gas: carbonate meets acid',
-    says: '{a} with {b} gives off about {gas} of carbon dioxide.',
-    remedies: [
-      'In portions into an open vessel, swirled until the fizzing slackens; only then stopper, and vent at once.',
-    ],
-  },
-  'hazard.carbonDioxideUnknown': {
-    title: 'Gas: carbonate meets acid',
-    says: '{a} with {b} gives off carbon dioxide; how much cannot be told without their amounts.',
-    remedies: [
-      'In portions into an open vessel, swirled until the fizzing slackens; only then stopper, and vent at once.',
-    ],
-  },
   'hazard.chlorine': {
     title: 'Chlorine can be set free',
     says: '{a} meets {b}: acid in excess sets chlorine free.',
