@@ -20,6 +20,7 @@ const rules: Readonly<Record<Said, readonly string[]>> = {
   acetonePeroxide: ['hazard.acetonePeroxide'],
   ovenVapour: ['hazard.ovenVapour'],
   flameStop: ['hazard.flameChosen'],
+  burnerNear: ['hazard.burnerBefore', 'hazard.burnerBeside'],
   geneticDefects: ['hazard.geneticDefects'],
   cancer: ['hazard.cancer'],
   fertility: ['hazard.fertility'],

@@ -200,4 +200,63 @@ export const acts: readonly Scenario[] = [
     },
     must: { heat: ['flameStop'] },
   },
+  {
+    title: 'water boiled over a burner first, ether afterwards',
+    lines: { ...solid, water: water('40 mL'), ether: ['extractant', '20 mL', { substance: 'diethyl-ether' }] },
+    steps: {
+      acid: ['charge', { line: 'acid' }, cold],
+      water: ['charge', { line: 'water' }, cold],
+      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'burner' }, cold],
+      cool: ['cooling', { minutes: 15, bath: 'ice', below_C: 10 }, cold],
+      ether: ['charge', { line: 'ether' }, { in: 'funnel' }],
+    },
+    must: { boil: ['burnerNear'], ether: ['burnerNear'] },
+    not: { acid: ['burnerNear'], water: ['burnerNear'], cool: ['burnerNear'] },
+  },
+  {
+    title: 'the same on a hot plate',
+    lines: { ...solid, water: water('40 mL'), ether: ['extractant', '20 mL', { substance: 'diethyl-ether' }] },
+    steps: {
+      acid: ['charge', { line: 'acid' }, cold],
+      water: ['charge', { line: 'water' }, cold],
+      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'hotplate' }, cold],
+      cool: ['cooling', { minutes: 15, bath: 'ice', below_C: 10 }, cold],
+      ether: ['charge', { line: 'ether' }, { in: 'funnel' }],
+    },
+    not: { '*': ['burnerNear'] },
+  },
+  {
+    title: 'ethanol handled before a burner is lit: the neighbours may be at it still',
+    lines: { ...solid, ethanol: ['wash', '10 mL', { substance: 'ethanol' }], water: water('40 mL') },
+    steps: {
+      ethanol: ['charge', { line: 'ethanol' }, { in: 'conical' }],
+      acid: ['charge', { line: 'acid' }, cold],
+      water: ['charge', { line: 'water' }, cold],
+      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'burner' }, cold],
+    },
+    must: { boil: ['burnerNear'] },
+    not: { ethanol: ['burnerNear'], acid: ['burnerNear'], water: ['burnerNear'] },
+  },
+  {
+    title: 'a burner, and nothing that burns in a room but a few drops',
+    lines: { ...solid, water: water('40 mL'), acetone: ['rinse', '0.4 mL', { substance: 'acetone' }] },
+    steps: {
+      acid: ['charge', { line: 'acid' }, cold],
+      water: ['charge', { line: 'water' }, cold],
+      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'burner' }, cold],
+      acetone: ['charge', { line: 'acetone' }, { in: 'conical' }],
+    },
+    not: { '*': ['burnerNear', 'flameStop'] },
+  },
+  {
+    title: 'half a millilitre of acetone over a burner: no stop, and said',
+    lines: { ...solid, water: water('40 mL'), acetone: ['rinse', '0.4 mL', { substance: 'acetone' }] },
+    steps: {
+      acid: ['charge', { line: 'acid' }, cold],
+      water: ['charge', { line: 'water' }, cold],
+      acetone: ['charge', { line: 'acetone' }, cold],
+      boil: hold(40, 50, 10, { heat: 'burner' }),
+    },
+    not: { '*': ['flameStop'] },
+  },
 ];

@@ -30,6 +30,8 @@ export type Said =
   | 'ovenVapour'
   /** A flame beside what burns in a room: stop. */
   | 'flameStop'
+  /** A burner of another step, or of the neighbours, burns where what catches fire in a room is opened. */
+  | 'burnerNear'
   | 'geneticDefects'
   | 'cancer'
   | 'fertility'
