@@ -1,5 +1,6 @@
 import { foreseeSteps } from '../process/predictProcess';
 import { actFindings } from './actFindings';
+import { flameFindings } from './flameFindings';
 import { gasFindings } from './gasFindings';
 import { heatFindings } from './heatFindings';
 import { materialFindings } from './materialFindings';
@@ -26,6 +27,7 @@ export function hazardFindings(plan: PlanSeen, foreseen: Foreseen = foreseeSteps
     meetingFindings,
     gasFindings,
     heatFindings,
+    flameFindings,
     warmFindings,
     actFindings,
     materialFindings,

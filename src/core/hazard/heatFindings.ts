@@ -1,4 +1,5 @@
 import { burnsInRoom, burnsWarm, flashOf, ignitesItself } from './fire';
+import { couldBurn } from './flameFindings';
 import { finding } from '../finding/finding';
 import { kinds } from './materials';
 import { wholeDegrees } from './boilingOf';
@@ -31,7 +32,7 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
         : 'hazard.flameFlash';
     const self = burning.filter(({ substance }) => ignitesItself(substance));
     return [
-      scene.conditions.flame && room
+      scene.conditions.flame && burning.some(couldBurn)
         ? finding('hazard.flameChosen', 'stop', about, { names: all })
         : finding(rule, 'caution', about, { names: all, ...flash }),
       ...(self.length > 0

@@ -31,6 +31,16 @@ export const actRules = {
     says: '{mass} of {names} on the cake: {share} of the lower explosive limit in an oven of 50 L, {all} with {benches} benches; 25 % is the most.',
     remedies: ['Dry it in air in the hood first, to constant mass; then the oven.'],
   },
+  'hazard.burnerBefore': {
+    title: 'A burner was lit before',
+    says: '{names}: vapour catches fire in any room, and a burner burned at an earlier step.',
+    remedies: ['Every burner in the room is out, those of the benches beside too, before the bottle is opened.'],
+  },
+  'hazard.burnerBeside': {
+    title: 'A flame, and solvents at the benches beside',
+    says: 'Others may have {names} open while this burner burns: their vapour catches fire in any room.',
+    remedies: ['Look and ask round before it is lit. A plate or a mantle does it without a flame.'],
+  },
   'hazard.geneticDefects': {
     title: 'Can cause genetic defects',
     says: '{name} can cause genetic defects: hood and gloves, nothing of it outside.',

@@ -219,7 +219,7 @@ export const acts: readonly Scenario[] = [
     steps: {
       acid: ['charge', { line: 'acid' }, cold],
       water: ['charge', { line: 'water' }, cold],
-      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'hotplate' }, cold],
+      boil: ['reflux', { minutes: 10, low_C: 98, high_C: 101, heat: 'plate' }, cold],
       cool: ['cooling', { minutes: 15, bath: 'ice', below_C: 10 }, cold],
       ether: ['charge', { line: 'ether' }, { in: 'funnel' }],
     },
