@@ -68,6 +68,15 @@ function wayOf({ fields }: Operation, params: Readonly<Record<string, unknown>>)
     .join();
 }
 
+/** Since solids, forms by pH, heat and what water takes apart are carried through. */
+const changes = [
+  'Washed solid, 0.072 g before: the wash takes as much of it as it can hold, and no more; what does not dissolve stays on the paper.',
+  'Ester of the three-part separation (a shipped preparation), from 0.8310 to 0.8308 g: after cooling it is found by its pH.',
+  'Carbinol: the magnesium left over is dissolved by the acid of the quench, with its hydrogen, and no longer goes into a bottle.',
+  'Ester and amide over an anhydride or acid chloride: what is left over becomes its acid in the work-up; the stages weigh what they did.',
+  'All other stages agree with what they were to the digits shown. What changed there is where things are and how warm they are: cautions, bottles, what is acid in them.',
+] as const;
+
 /** What is foreseen of ten kinds of job, what a chemist expects of them, and why they differ. */
 export function jobsPage(): string {
   const grams = (value: number) => format({ dim: 'mass', value }, 'g', { figures: 2 });
@@ -92,6 +101,10 @@ export function jobsPage(): string {
         );
       });
     }),
+    '',
+    '## What changed, and why',
+    '',
+    ...changes.map((one) => `- ${one}`),
     '',
   ].join('\n');
 }

@@ -84,6 +84,18 @@ export const proofRules = {
     says: 'The {vessel} holds {holds} ({names}) since “{step}”, and no step goes on with it.',
     remedies: ['Pour it over, or charge it where it is meant to be.'],
   },
+  'proof.resolution': {
+    title: 'More than half of a racemate',
+    says: 'One enantiomer is half of {racemate}; by the equation all of it becomes {product}.',
+    remedies: [
+      'Write two of the racemate for one of it, with the other enantiomer on the right; or say a conversion of 50\u202f% at the most.',
+    ],
+  },
+  'proof.ceiling': {
+    title: 'Does the conversion still hold?',
+    says: 'A conversion is what all runs come to. Between “{from}” and “{to}” something was added or taken out (“{between}”): from there a reaction can go on.',
+    remedies: ['Say at the later run how far it goes with that; or leave it, if nothing changes.'],
+  },
   'proof.vesselUnused': {
     title: 'Vessel that nothing uses',
     says: 'The {vessel} is in the list, and no step and no line names it.',

@@ -91,6 +91,37 @@ test.each<[keyof typeof proofRules, () => Preparation]>([
     },
   ],
   [
+    'proof.resolution',
+    () => {
+      const doc = shipped('acetanilide');
+      const hand = (id: string, name: string) =>
+        withSubstance(doc, id, { name }).substances.find((one) => one.id === id)!;
+      const named = [
+        hand('aniline', 'Racemic 1-phenylethylamine'),
+        hand('acetanilide', '(R)-N-(1-phenylethyl)acetamide'),
+      ];
+      return { ...doc, substances: doc.substances.map((one) => named.find(({ id }) => id === one.id) ?? one) };
+    },
+  ],
+  [
+    'proof.ceiling',
+    () => {
+      const doc = shipped('acetanilide');
+      const percent = (typical: string) => ({ by: 'conversion' as const, percent: { typical } });
+      const reactions = doc.reactions.map((one) => ({
+        ...one,
+        runs: [
+          { step: 'reflux', to: percent('75') },
+          { step: 'ice', to: percent('85') },
+        ],
+      }));
+      const steps = doc.steps.flatMap((step) =>
+        step.id === 'cool' ? [step, { ...doc.steps.find(({ id }) => id === 'anhydride')!, id: 'more' }] : [step],
+      );
+      return { ...doc, reactions, steps };
+    },
+  ],
+  [
     'proof.missesPH',
     () =>
       withLine(shipped('acid-base-neutral'), 'set-free-base', (line) => ({

@@ -1,4 +1,5 @@
 import { agentProofs, washProofs } from './workUpProofs';
+import { ceilingProofs } from './ceilingProofs';
 import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
 import { kindsOf } from '../../worktop/madeKinds';
@@ -23,6 +24,7 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
     nameProofs,
     stepProofs,
     declaredProofs,
+    ceilingProofs,
     washProofs,
     agentProofs,
     schoolProofs,
