@@ -103,6 +103,10 @@ export interface Hydrolysis {
 /** A carbonyl carbon in a ring: the anhydride of one acid. */
 const ring = /C\(=O\)\d|O=C\d|C\d\(=O\)|C\d=O/;
 
+/** A chloride or bromide of a sulfonic acid, as it is drawn. */
+export const isSulfonyl = (smiles = ''): boolean =>
+  /S\(=O\)\(=O\)(Cl|Br)|S\((Cl|Br)\)\(=O\)=O|(Cl|Br)S\(=O\)\(=O\)|O=S\(=O\)\((Cl|Br)\)/.test(smiles);
+
 /** How water takes an acid halide or anhydride apart; nothing for what is none. */
 export function hydrolysisOf({ groups, substance }: Kind): Hydrolysis | undefined {
   const atoms = anhydrousAtoms(substance?.formula);
@@ -111,8 +115,7 @@ export function hydrolysisOf({ groups, substance }: Kind): Hydrolysis | undefine
     const count = groups.acidHalide ?? 1;
     return { water: count, acids: 1, halides: count };
   }
-  if (/S\(=O\)\(=O\)Cl|S\(Cl\)\(=O\)=O|ClS\(=O\)\(=O\)|O=S\(=O\)\(Cl\)/.test(substance?.smiles ?? ''))
-    return { water: 1, acids: 1, halides: 1 };
+  if (isSulfonyl(substance?.smiles)) return { water: 1, acids: 1, halides: 1 };
   const elements = Object.keys(atoms);
   // Of phosphorus and sulfur; what water makes of chlorides of metals is told by their ions.
   const isOfNonmetal = elements.every((one) => ['P', 'S', 'O', 'Cl', 'Br'].includes(one)) && halogens(atoms) >= 2;
@@ -166,11 +169,7 @@ function organic(id: string, name: string, atoms: Atoms, base: Kind): Kind {
     .join('');
   const isAcid = id.startsWith('acid~');
   const mass = formula === '' ? undefined : molarMass(formula);
-  const group = isAcid
-    ? base.groups.anhydride || base.groups.acidHalide
-      ? 'carboxylicAcid'
-      : 'sulfonicAcid'
-    : 'ester';
+  const group = !isAcid ? 'ester' : isSulfonyl(base.substance?.smiles) ? 'sulfonicAcid' : 'carboxylicAcid';
   const carboxyls = base.groups.acidHalide ?? (hydrolysisOf(base)?.acids === 1 ? 2 : 1);
   return {
     ...kindOf(

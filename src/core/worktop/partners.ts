@@ -1,7 +1,7 @@
 import { anhydrousAtoms } from '../compound/atomsOf';
 import { hasGroup } from '../reference/groups';
 import { hydridicOf } from '../compound/hydridic';
-import { hydrolysisOf } from './madeKinds';
+import { hydrolysisOf, isSulfonyl } from './madeKinds';
 import type { Hydridic } from '../compound/hydridic';
 import type { Kind } from './kinds';
 
@@ -72,8 +72,8 @@ function findWays(kind: Kind): Ways | undefined {
   if (hydridic) return ofHydridic[hydridic];
   if (!hydrolysisOf(kind)) return undefined;
   if (hasGroup(groups, 'anhydride')) return solid ? solidAnhydride : anhydride;
-  if (!hasGroup(groups, 'acidHalide'))
-    return substance.smiles && /c|C/.test(substance.smiles.replace(/Cl/g, '')) ? sulfonylChloride : ready;
+  if (isSulfonyl(substance.smiles)) return sulfonylChloride;
+  if (!hasGroup(groups, 'acidHalide')) return ready;
   return (anhydrousAtoms(substance.formula)['C'] ?? 0) <= mostCarbons ? ready : acylChloride;
 }
 
