@@ -35,6 +35,7 @@ const conditions: Keys<Conditions> = {
   oven: true,
   closed: true,
   coldStore: true,
+  organic: true,
   shakes: true,
   stirs: true,
   grinds: true,

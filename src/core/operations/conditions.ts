@@ -13,9 +13,9 @@ export interface Conditions {
   /** What the vessels of the step hold gets warm: what burns in it counts. */
   readonly warms?: boolean;
   /** Vapour goes over into a condenser, at about this temperature where the sheet says so. */
-  readonly distils?: { readonly vapour_C?: number };
+  readonly distils?: { readonly vapour_C?: number; readonly from_C?: number };
   /** Vapour rises into an upright condenser and runs back, at this temperature at the least. */
-  readonly refluxes?: { readonly vapour_C: number };
+  readonly refluxes?: { readonly vapour_C: number; readonly to_C?: number };
   /** With steam: the head stands near 100 °C whatever the oil boils at. */
   readonly steam?: boolean;
   /** A filter flask under suction, or a round flask turning under vacuum. */
@@ -36,6 +36,8 @@ export interface Conditions {
   readonly moved?: boolean;
   /** Kept in a refrigerator. */
   readonly coldStore?: boolean;
+  /** Where the sheet expects the organic layer. */
+  readonly organic?: 'upper' | 'lower';
   /** Shaken in a closed funnel. */
   readonly shakes?: boolean;
   /** Stirred for a time: a bar is in it. */

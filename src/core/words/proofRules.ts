@@ -156,6 +156,23 @@ export const proofRules = {
     says: '{name} takes up little: a wet solution uses it up at once.',
     remedies: ['Magnesium or sodium sulfate first, this one after.'],
   },
+  'contradiction.layers': {
+    title: 'The other layer',
+    says: 'The sheet has the organic layer as the {said} one; by {organic} against {aqueous} of the water it is the {found} one.',
+    remedies: [
+      'Put it right at the step. At the bench a drop of water tells; nothing is poured away before the product is weighed.',
+    ],
+  },
+  'contradiction.boils': {
+    title: 'It does not boil there',
+    says: 'The sheet has {low}–{high} under reflux; what is there ({names}) boils near {at}.',
+    remedies: ['The window is where it boils, not where the bath stands.'],
+  },
+  'contradiction.cut': {
+    title: 'It does not come over there',
+    says: 'The sheet takes the main cut at {low}–{high}; {name} boils at {at}.',
+    remedies: ['The window is that of the head. Under vacuum, or with water, say so.'],
+  },
   'proof.stop': {
     title: 'Not a place to stop',
     says: '“{step}” is marked as a safe stop, but {why}.',

@@ -51,6 +51,16 @@ function layersAt(work: Worktop, place: string, at: { readonly round: number; re
     { is: 'organic' as const, matter: organic, density: density.organic },
     { is: 'liquid' as const, matter: aqueous, density: density.aqueous },
   ].filter(({ matter }) => gramsOf(matter) >= film_g);
+  if (layers.length === 2) work.sawLayers({ ...density, known: isKnown(work, organic) && isKnown(work, aqueous) });
   const [upper, lower = upper] = [...layers].sort((a, b) => a.density - b.density);
   return { kind: 'layers', in: place, ...at, ...(upper ? { upper } : {}), ...(lower ? { lower } : {}) };
 }
+
+/** What makes up a fifth of a layer weighs it down or lifts it: unknown solutes and solvents of unknown density make a guess of it. */
+const telling = 0.2;
+
+const isKnown = ({ world: { kind } }: Worktop, layer: Matter): boolean =>
+  Object.entries(layer).every(([id, grams]) => {
+    const { density, water, inorganic } = kind(id);
+    return density !== undefined || water || inorganic || grams < telling * gramsOf(layer);
+  });

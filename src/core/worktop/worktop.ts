@@ -72,12 +72,21 @@ export interface After extends Before {
   readonly unforeseen?: true;
   /** How much of an acid or base it takes to reach the pH that the step is for, against what is planned; infinite beyond twice as much. */
   readonly takes?: number;
+  /** The two layers that it parted first, where there were two. */
+  readonly layers?: LayersSeen;
   /** Places whose temperature it keeps. */
   readonly kept: ReadonlySet<string>;
   /** Places that the step touched, in order. */
   readonly touched: readonly string[];
   /** The most that each place held during the step. */
   readonly peaks: Readonly<Record<string, Matter>>;
+}
+
+/** Two layers by their densities, g/mL, and whether they rest on densities that are known. */
+export interface LayersSeen {
+  readonly organic: number;
+  readonly aqueous: number;
+  readonly known: boolean;
 }
 
 /** One of several parts in which a line comes: of how many, and how many are left with this one. */
@@ -107,6 +116,7 @@ export class Worktop<S extends string = string> extends Places {
   private readonly stages: Readonly<Record<string, string>>;
   private readonly said: string[] = [];
   private takes: number | undefined;
+  private layers: LayersSeen | undefined;
   private charged: Matter = nothing;
   private readonly lines: string[] = [];
 
@@ -279,6 +289,11 @@ export class Worktop<S extends string = string> extends Places {
     this.said.push(text);
   }
 
+  /** Two layers stand in a vessel; the first ones that the step parts are kept. */
+  sawLayers(seen: LayersSeen): void {
+    this.layers ??= seen;
+  }
+
   /** What the document writes at its own scale, at the scale of the plan. */
   scaled(written: number): number {
     return written * scaleOf(this.world.plan);
@@ -297,6 +312,7 @@ export class Worktop<S extends string = string> extends Places {
       lines: this.lines,
       remarks: this.said,
       ...(this.takes === undefined ? {} : { takes: this.takes }),
+      ...(this.layers === undefined ? {} : { layers: this.layers }),
       touched: this.touched,
       kept: this.kept,
       peaks: this.peaks,

@@ -104,13 +104,13 @@ function untilOf({ bench: { charge }, params: { until_mL, until_percent } }: Ste
   return until_percent === undefined ? '' : `, until about ${until_percent}\u202f% of the pot are over`;
 }
 
-const conditions = ({ high_C, ...params }: DistillationParams): Conditions => ({
+const conditions = ({ low_C, high_C, ...params }: DistillationParams): Conditions => ({
   ...heated(params),
   boiling: true,
   bumps: true,
   hot: true,
   warms: true,
-  distils: { vapour_C: high_C },
+  distils: { vapour_C: high_C, from_C: low_C },
 });
 
 /** How full, and what keeps it boiling evenly. */

@@ -58,7 +58,7 @@ export const extraction = defineOperation({
   sentence: (context) =>
     `Extract what is${behind(context, 'in') || ' there'}${portionsWords(context)}; the organic layer should be the ${context.params.organic} one.`,
   cautions: (context) => ['Keep every extract.', ...openFirst(context), ...shakingCautions],
-  conditions: () => ({ shakes: true }),
+  conditions: ({ organic }) => ({ shakes: true, organic }),
   moments: (work, params) => shakeOut(work, params),
   asks: (_, context) => [
     ...(context.params.first ?? []).flatMap((line) => measureLine(context, line)),

@@ -85,6 +85,7 @@ export const parting = defineOperation({
   },
   cautions: () => ['Stopper out before draining. Nothing is discarded until the product is weighed.'],
   moments: (work, params) => partLayers(work, params),
+  conditions: ({ organic }) => ({ organic }),
   asks: ({ found }, context) => [
     ...checks(context, { settled: 'Both layers are clear and the line between them is sharp.' }),
     layerAsk(context),

@@ -84,7 +84,7 @@ const conditions = (params: RefluxParams): Conditions => ({
   bumps: true,
   hot: true,
   warms: true,
-  refluxes: { vapour_C: params.low_C },
+  refluxes: { vapour_C: params.low_C, to_C: params.high_C },
 });
 
 /** Heating under reflux. The clock starts at the first reflux, the only time that measures the reaction, unless the course says otherwise. */

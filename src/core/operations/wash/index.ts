@@ -61,7 +61,7 @@ export const wash = defineOperation({
   sentence: (context) =>
     `Wash the organic layer${behind(context, 'in')}${portionsWords(context)}; it should be the ${context.params.organic} one, and is kept.`,
   cautions: (context) => [...openFirst(context), ...shakingCautions],
-  conditions: () => ({ shakes: true }),
+  conditions: ({ organic }) => ({ shakes: true, organic }),
   moments: (work, params) => washLayer(work, params),
   asks: (_, context) => [
     ...shakingAsks(context, 'Separate. The organic layer stays, the wash goes into its labelled flask.', 'waste'),

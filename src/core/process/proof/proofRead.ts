@@ -1,5 +1,6 @@
 import { agentProofs, washProofs } from './workUpProofs';
 import { ceilingProofs } from './ceilingProofs';
+import { contradictions } from './contradictions';
 import { declaredProofs } from './declaredProofs';
 import { factsOf } from '../../plan/facts';
 import { kindsOf } from '../../worktop/madeKinds';
@@ -33,5 +34,6 @@ export function proofRead(plan: Pick<Plan, 'doc' | 'lines'>, prediction: Predict
     unusedVessels,
     weighedProofs,
     stopProofs,
+    contradictions,
   ].flatMap((read) => read(subject));
 }
