@@ -106,6 +106,8 @@ const cyanide = either(
   // Those of silicon give hydrogen cyanide with water already.
   drawn(/\[C-\]#N|N#\[C-\]|N#C\[Si\]|\[Si\](\([^()]*\))*C#N/),
 );
+/** A nitrile with its hydroxyl on the same carbon: alkali takes it apart into a carbonyl compound and cyanide. */
+const cyanohydrin = drawn(/N#CC\(O\)|\(O\)\(?C#N|\(C#N\)\(?O(?![A-Za-z(])|(^|\.)OCC#N|(^|\.)OC\(C#N\)|N#CCO$/);
 const sulfide = formula(
   (atoms) =>
     n(atoms, 'S') > 0 &&
@@ -254,6 +256,7 @@ const tests = {
   silver: formula((atoms) => n(atoms, 'Ag') > 0),
   cyanide,
   sulfide,
+  cyanohydrin,
   cyanideOrSulfide: either(cyanide, sulfide),
   /** Acid sets a toxic gas free from it: never told to be acidified. */
   toxicWithAcid: either(cyanide, sulfide, azide, hypochlorite, nHalogen, halogenOxoanion, group('nitrite', 'sulfite')),

@@ -20,7 +20,7 @@ const earths = ['H', 'B', 'C', 'O', 'Na', 'Mg', 'Al', 'Si', 'P', 'S', 'K', 'Ca',
 export function sortOf(substance: Substance): WasteStream | undefined {
   const { waste, formula, smiles } = substance;
   if (waste !== undefined) return waste;
-  if (kinds.cyanide(substance)) return 'cyanide';
+  if (kinds.cyanide(substance) || kinds.cyanohydrin(substance)) return 'cyanide';
   if (kinds.azide(substance)) return 'azide';
   if (kinds.sulfide(substance)) return 'sulfide';
   if (holdsHeavyMetal(formula)) return 'heavy-metal';

@@ -89,6 +89,16 @@ export const bottleCases: readonly BottleCase[] = [
     'cyanide',
     { never: none },
   ),
+  // Alkali frees the cyanide of a nitrile that has its hydroxyl on the same carbon; of no other.
+  ...(
+    [
+      ['mandelonitrile', 'C8H7NO', 'N#CC(O)c1ccccc1', 'cyanide'],
+      ['acetone cyanohydrin', 'C4H7NO', 'CC(C)(O)C#N', 'cyanide'],
+      ['a hydroxy nitrile that is none', 'C3H5NO', 'OCCC#N', 'non-halogenated'],
+    ] as const
+  ).map(([title, formula, smiles, stream]) =>
+    single(title, 'one', typed(title, formula, smiles, '1.0'), '2.0 mL', stream),
+  ),
   dissolved('sodium sulfide', 'one', typed('Sodium sulfide', 'Na2S', '[Na+].[Na+].[S-2]'), '1.0 g', 'sulfide', {
     must: [['waste.keepAlkaline', 'sulfide']],
     never: acidify,
