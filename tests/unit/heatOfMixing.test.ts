@@ -109,6 +109,20 @@ const mixed: readonly (readonly [title: string, there: Line, comes: Line, least_
     -0.2,
     0.2,
   ],
+  [
+    'potash into ethanol of 96 %: it lies there',
+    ['solvent', '50 mL', { substance: 'ethanol', bottle: 'ethanol-96' }],
+    ['reagent in excess', '2.0 g', { substance: 'potassium-carbonate' }],
+    -0.3,
+    0.3,
+  ],
+  [
+    'a little lye into much ethanol',
+    ['solvent', '50 mL', { substance: 'ethanol' }],
+    solution('sodium-hydroxide', '5.0 mL', '2.0'),
+    -0.3,
+    0.3,
+  ],
   ['acetyl chloride into water', solvent('50 mL'), ['reactant', '2.0 mL', { substance: 'acetyl-chloride' }], 9, 15],
   ['sodium hydride into water', solvent('50 mL'), ['reactant', '0.50 g', { substance: 'sodium-hydride' }], 10, 15],
 ];

@@ -3,6 +3,7 @@ import { boilingPointOf } from './volatile';
 import { dissociatedEnthalpy, ofWater_kJ } from '../models/acidBase/protonEnthalpy';
 import { gramsOf, without } from './matter/matter';
 import { anhydrousAtoms, equalAtoms } from '../compound/atomsOf';
+import { likesWater } from './partition';
 import { waterOf } from './layers';
 import { solutionEnthalpy, sulfuricDilution } from '../models/heat/solutionHeat';
 import { waysOf } from './partners';
@@ -11,7 +12,8 @@ import type { Matter } from './matter/matter';
 import type { Worktop } from './worktop';
 
 const sulfuric = { H: 2, S: 1, O: 4 } as const;
-const leastWater_g = 0.01;
+/** Water that it takes for ions to be in water, by mass of what brings them, and of solvents that mix with water. */
+const leastWater = 0.5;
 /** Carbon dioxide out of water, kJ/mol (25 °C, handbook). */
 const degassing_kJ = 19.4;
 
@@ -29,7 +31,7 @@ function enthalpy(work: Worktop, whole: Matter): number {
     return grams > 0 && one.M !== undefined ? [{ one, ions, moles: grams / one.M }] : [];
   });
   const water_mol = parts.reduce((sum, { one, moles }) => (one.water ? sum + moles : sum), 0);
-  const isWet = water_mol * 18 > leastWater_g;
+  const isWet = isWatery(work, matter);
   const { pH, mL } = isWet ? waterOf(work, matter) : { pH: 0, mL: 0 };
   const hydroxide_mol = isWet ? (10 ** (pH - 14) * mL) / 1000 : 0;
   return parts.reduce((sum, { one, ions, moles }) => {
@@ -46,6 +48,18 @@ function enthalpy(work: Worktop, whole: Matter): number {
     const bare = isWet ? 0 : Math.max(0, hydroxideOf(one, ions?.spectators ?? 0)) * ofWater_kJ;
     return sum + moles * (systems + bare - solution);
   }, hydroxide_mol * ofWater_kJ);
+}
+
+/** Whether what brings ions is dissolved in water, and not in a solvent that holds some, or beneath a few drops. */
+function isWatery({ world: { kind } }: Worktop, matter: Matter): boolean {
+  let [water, ionic, mixing] = [0, 0, 0];
+  for (const [id, grams] of Object.entries(matter)) {
+    const one = kind(id);
+    if (one.water) water += grams;
+    else if (acidBaseOf(one) !== undefined || solutionEnthalpy(one.substance?.formula) !== undefined) ionic += grams;
+    else if (!one.solid && likesWater(one)) mixing += grams;
+  }
+  return water > leastWater * Math.max(ionic, mixing);
 }
 
 /** A salt has given as many protons as its counter-ions take charge; an acid or base by itself has given those that leave it neutral. */
@@ -73,6 +87,7 @@ export function warmByMixing(
 ): void {
   if (gramsOf(there) === 0 || gramsOf(comes) === 0 || !(speaks(work, there) || speaks(work, comes))) return;
   const liquid = without(work.whole(place), work.phase(place, 'solid'));
+  if (!isWatery(work, liquid)) return;
   const given_kJ = work.aside(() => enthalpy(work, there) + enthalpy(work, comes) - enthalpy(work, liquid));
   const heat_J = 1000 * (given_kJ - gas * degassing_kJ);
   work.warm(place, heat_J, boilingIn(work, place));
