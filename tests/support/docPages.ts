@@ -72,7 +72,7 @@ function wayOf({ fields }: Operation, params: Readonly<Record<string, unknown>>)
 const changes = [
   'Washed solid, 0.072 g before: the wash takes as much of it as it can hold, and no more; what does not dissolve stays on the paper.',
   'Ester of the three-part separation (a shipped preparation), from 0.8310 to 0.8308 g: after cooling it is found by its pH.',
-  'Carbinol: the magnesium left over is dissolved by the acid of the quench, with its hydrogen, and no longer goes into a bottle.',
+  'Carbinol: most of the magnesium left over is dissolved by the acid of the quench, with its hydrogen.',
   'Ester and amide over an anhydride or acid chloride: what is left over becomes its acid in the work-up; the stages weigh what they did.',
   'All other stages agree with what they were to the digits shown. What changed there is where things are and how warm they are: cautions, bottles, what is acid in them.',
 ] as const;

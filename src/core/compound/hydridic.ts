@@ -35,7 +35,7 @@ export function hydridicOf(formula: string | undefined): Hydridic | undefined {
  * What is left of such a metal or hydride in water, as a formula whose ions are known: its hydroxide, for boron the borate.
  *
  * @param valence of the metals together, which is the number of hydrogens of a hydride
- * @example [hydroxideOf('NaH', 1), hydroxideOf('LiAlH4', 4), hydroxideOf('Zn', 2), hydroxideOf('NaBH4', 4)] // → ['Na(OH)1', 'LiAl(OH)4', 'Zn(OH)2', 'NaH2BO3']
+ * @example [hydroxideOf('NaH', 1), hydroxideOf('LiAlH4', 4), hydroxideOf('Zn', 2), hydroxideOf('NaBH4', 4)] // → ['NaOH', 'LiAl(OH)4', 'Zn(OH)2', 'NaH2BO3']
  */
 export function hydroxideOf(formula: string, valence: number): string {
   const atoms = anhydrousAtoms(formula);
@@ -43,5 +43,5 @@ export function hydroxideOf(formula: string, valence: number): string {
     .filter(([element]) => element !== 'H' && element !== 'B')
     .map(([element, count]) => (count === 1 ? element : `${element}${count}`))
     .join('');
-  return n(atoms, 'B') > 0 ? `${cations}H2BO3` : `${cations}(OH)${valence}`;
+  return n(atoms, 'B') > 0 ? `${cations}H2BO3` : valence === 1 ? `${cations}OH` : `${cations}(OH)${valence}`;
 }

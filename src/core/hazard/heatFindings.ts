@@ -23,6 +23,8 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
     const lowest = burning.flatMap(({ substance }) => flashOf(substance) ?? [])[0];
     const flash = lowest === undefined ? {} : { flash: wholeDegrees(lowest) };
     const room = burning.some(({ substance }) => burnsInRoom(substance));
+    // A rinse of glass: said, and not among what must be heard.
+    const few = burning.every((one) => burnsInRoom(one.substance) && !couldBurn(one));
     const rule = room
       ? lowest === undefined
         ? 'hazard.flameFree'
@@ -34,7 +36,7 @@ export function heatFindings(plan: PlanSeen, scenes: readonly Scene[]): readonly
     return [
       scene.conditions.flame && burning.some(couldBurn)
         ? finding('hazard.flameChosen', 'stop', about, { names: all })
-        : finding(rule, 'caution', about, { names: all, ...flash }),
+        : finding(rule, few ? 'note' : 'caution', about, { names: all, ...flash }),
       ...(self.length > 0
         ? [
             finding('hazard.autoignition', 'caution', about, {

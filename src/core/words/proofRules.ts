@@ -165,12 +165,12 @@ export const proofRules = {
   },
   'contradiction.boils': {
     title: 'It does not boil there',
-    says: 'The sheet has {low}–{high} under reflux; what is there ({names}) boils near {at}.',
+    says: 'The sheet has {low} to {high} under reflux; what is there ({names}) boils near {at}.',
     remedies: ['The window is where it boils, not where the bath stands.'],
   },
   'contradiction.cut': {
     title: 'It does not come over there',
-    says: 'The sheet takes the main cut at {low}–{high}; {name} boils at {at}.',
+    says: 'The sheet takes the main cut at {low} to {high}; {name} boils at {at}.',
     remedies: ['The window is that of the head. Under vacuum, or with water, say so.'],
   },
   'proof.stop': {

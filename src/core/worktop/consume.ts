@@ -1,20 +1,11 @@
-import { anhydrousAtoms, equalAtoms } from '../compound/atomsOf';
-import {
-  acidAtoms,
-  acidOf,
-  esterAtoms,
-  esterOf,
-  hydrolysisOf,
-  hydroxideFrom,
-  valenceOf,
-  withoutHydrogen,
-} from './madeKinds';
+import { byAlcohol, byWater } from './consumedProducts';
+import { hydrolysisOf, hydroxideFrom, valenceOf, withoutHydrogen } from './madeKinds';
 import { excessCharge, waterOf } from './layers';
 import { findRoot } from '../models/findRoot';
 import { borohydrideHalfLife, firstOrder } from '../models/kinetics/conversion';
 import { format } from '../quantity/format';
 import { gramsOf, plus } from './matter/matter';
-import { groupsOf, hasGroup } from '../reference/groups';
+import { hasGroup } from '../reference/groups';
 import { hydridicOf } from '../compound/hydridic';
 import { hydrogenPerMole } from '../compound/gases';
 import { film_g } from './funnel';
@@ -25,9 +16,7 @@ import { molarVolume_L } from '../models/molarVolume';
 import { settleSolids } from './dissolving';
 import { boilingIn } from './mixingHeat';
 import { consumedHeat, waysOf } from './partners';
-import type { Atoms } from '../compound/atomsOf';
 import type { Facts } from '../plan/facts';
-import type { GroupId } from '../reference/groups';
 import type { Kind } from './kinds';
 import type { Matter } from './matter/matter';
 import type { PhaseKind } from './matter/shelf';
@@ -123,8 +112,8 @@ function offers(work: Worktop, place: string, one: Meeting): number {
   const whole = work.whole(place);
   const parts = partsOf(work, whole, one.partner === 'alcohol' ? isAlcohol : isWater);
   const moles = parts.reduce((sum, { id, grams }) => sum + grams / (work.world.kind(id).M ?? Infinity), 0);
-  const protons = one.partner === 'acid' ? (moles > 0 ? Math.max(0, -excessCharge(work, whole, acid_pH)) : 0) : moles;
-  return protons / Math.max(1, perMole(one));
+  if (one.partner !== 'acid' || moles === 0) return moles / Math.max(1, perMole(one));
+  return Math.max(0, -work.aside(() => excessCharge(work, whole, acid_pH))) / Math.max(1, perMole(one));
 }
 
 const isWater = ({ water }: Kind) => water;
@@ -146,8 +135,9 @@ function shareOf(
   // It makes its own alkali and slows down: the pH is that of what has gone so far.
   const whole = work.whole(place);
   const after = (share: number) => {
-    const spent = { [withoutHydrogen(kind.id)]: share * moles * spentMass(kind) };
-    const { pH } = waterOf(work, plus({ ...whole, [kind.id]: (1 - share) * moles * (kind.M ?? 0) }, spent));
+    const spent = work.world.kind(withoutHydrogen(kind.id));
+    const left = { ...whole, [kind.id]: (1 - share) * moles * (kind.M ?? 0) };
+    const { pH } = work.aside(() => waterOf(work, plus(left, { [spent.id]: share * moles * (spent.M ?? 0) })));
     return firstOrder(Math.LN2 / borohydrideHalfLife(pH, temperature_C), seconds) - share;
   };
   return findRoot(after, 0, 1, 1e-3);
@@ -169,8 +159,6 @@ function halfLife_s(work: Worktop, { kind, partner }: Meeting, usual: Usual, tem
   });
   return given.q.value / perTenKelvin ** ((temperature_C - at_C) / 10);
 }
-
-const spentMass = ({ M = 0, substance }: Kind) => M - hydrogenPerMole(substance?.formula) * implied.hydrogen.M;
 
 /** So much of it is gone, and what it became stands there or leaves. Gives the hydrogen, mol. */
 function takeApart(
@@ -214,60 +202,6 @@ function drawPartner(work: Worktop, place: string, { partner }: Meeting, moles: 
   const share = Math.min(1, moles / all);
   return work.draw(place, Object.fromEntries(parts.map(({ id, grams }) => [id, grams * share])));
 }
-
-/** What comes of it: the acid or ester, what stands beside it, what leaves. */
-interface Products {
-  readonly main: string;
-  readonly others: Matter;
-  readonly gas: Matter;
-}
-
-const chloride = (work: Worktop, moles: number): Matter => ({
-  [named(work, { H: 1, Cl: 1 }) ?? implied.hydrogenChloride.id]: moles * implied.hydrogenChloride.M,
-});
-
-/** Those whose acid falls apart into gases: thionyl and oxalyl chloride. */
-const gassy: readonly {
-  readonly atoms: Atoms;
-  readonly gases: readonly { readonly id: string; readonly M: number }[];
-}[] = [
-  { atoms: { S: 1, O: 1, Cl: 2 }, gases: [implied.sulfurDioxide] },
-  { atoms: { C: 2, O: 2, Cl: 2 }, gases: [implied.carbonMonoxide, implied.carbonDioxide] },
-];
-
-function byWater(work: Worktop, kind: Kind, moles: number): Products {
-  const { halides = 0 } = hydrolysisOf(kind) ?? {};
-  const atoms = anhydrousAtoms(kind.substance?.formula);
-  const gases = gassy.find((one) => equalAtoms(one.atoms, atoms))?.gases ?? [];
-  const others = halides > 0 ? chloride(work, moles * halides) : {};
-  const gas = Object.fromEntries(gases.map(({ id, M }) => [id, moles * M]));
-  // The acid that fell apart leaves the water of which it was made.
-  const main =
-    gases.length > 0
-      ? waterIn(work)
-      : (named(work, acidAtoms(kind), 'carboxylicAcid', 'sulfonicAcid') ?? acidOf(kind.id));
-  return { main, others, gas };
-}
-
-const waterIn = ({ world }: Worktop) =>
-  [...world.facts.substances.keys()].find((id) => world.kind(id).water) ?? implied.water.id;
-
-function byAlcohol(work: Worktop, kind: Kind, taken: Matter, moles: number): Products {
-  const [alcohol = ''] = Object.entries(taken)
-    .sort(([, a], [, b]) => b - a)
-    .map(([id]) => id);
-  const { halides = 0 } = hydrolysisOf(kind) ?? {};
-  const main = named(work, esterAtoms(kind, work.world.kind(alcohol)), 'ester') ?? esterOf(kind.id, alcohol);
-  return { main, others: chloride(work, moles * halides), gas: {} };
-}
-
-/** The substance of the preparation with these atoms, and one of these groups. */
-const named = ({ world }: Worktop, atoms: Atoms, ...groups: readonly GroupId[]): string | undefined =>
-  world.plan.doc.substances.find(
-    (one) =>
-      equalAtoms(anhydrousAtoms(one.formula), atoms) &&
-      (groups.length === 0 || groups.some((group) => hasGroup(groupsOf(one), group))),
-  )?.id;
 
 function tellConsumed(
   work: Worktop,

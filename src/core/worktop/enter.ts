@@ -1,7 +1,6 @@
-import { fizz, fizzAs } from './layers';
+import { fizzAs } from './layers';
 import { undissolved } from './dissolving';
-import { gramsOf, nothing, without } from './matter/matter';
-import { implied } from './kinds';
+import { gramsOf, without } from './matter/matter';
 import { warmByMixing } from './mixingHeat';
 import { remarkOnGas } from './funnel';
 import type { Matter } from './matter/matter';
@@ -19,25 +18,25 @@ export function enter(work: Worktop, line: string, into?: string): string {
   const there = work.phase(place, 'liquid');
   work.put(place, 'solid', solid);
   work.put(place, 'liquid', without(matter, solid));
-  letGasGo(work, place, there);
+  arrive(work, place, there);
   return place;
 }
 
 /**
- * What came meets what is there: it gets warmer or colder by it. Carbonate and acid in one vessel: what escapes as carbon dioxide, by the charge balance of what is there, and by the order in which it
- * came: what comes to acid in portions has lost its gas before the last of it is in.
+ * What came into a vessel meets what was there. Carbonate and acid: what escapes as carbon dioxide, by the charge balance of what is there,
+ * and by the order in which it came: what comes to acid in portions has lost its gas before the last of it is in. It gets warmer or colder.
  *
- * @param there liquid of the vessel before the last came to it. @default it is not known apart
+ * @param there liquid of the vessel before the last came to it
  */
-export function letGasGo(work: Worktop, place: string, there?: Matter): void {
-  const before = work.phase(place, 'liquid');
-  const comes = there ? without(before, there) : nothing;
-  const { gas, liquid } = there ? fizzAs(work, there, comes) : fizz(work, before);
+export function arrive(work: Worktop, place: string, there: Matter): void {
+  const now = work.phase(place, 'liquid');
+  const comes = without(now, there);
+  const { gas, liquid } = fizzAs(work, there, comes);
   if (gramsOf(gas) > 0) {
-    work.take(place, 'liquid', before);
+    work.take(place, 'liquid', now);
     work.put(place, 'liquid', liquid);
     work.leave('air', gas);
     remarkOnGas(work, gas, ': in portions, open');
   }
-  if (there) warmByMixing(work, place, { there, comes, gas: gramsOf(gas) / implied.carbonDioxide.M });
+  warmByMixing(work, place, { there, comes, gas });
 }

@@ -20,7 +20,7 @@ export interface Bringing {
 }
 
 /** Substance that counts as water in this preparation. */
-function waterOf({ world }: Bringing): string {
+export function waterId({ world }: Pick<Bringing, 'world'>): string {
   return [...world.facts.substances.keys()].find((id) => world.kind(id).water) ?? implied.water.id;
 }
 
@@ -74,7 +74,7 @@ function contained(
 function diluentOf(work: Bringing, { line, substance: { substance } }: LineFacts): string {
   const kind = work.world.kind(line.substance);
   if (line.solvent !== undefined) return line.solvent;
-  if (line.strength === undefined || (kind.groups.water ?? 0) > 0) return waterOf(work);
+  if (line.strength === undefined || (kind.groups.water ?? 0) > 0) return waterId(work);
   const named = /\bin ([a-z0-9 ,.'’-]+)/i.exec(substance.name)?.[1]?.trim().toLowerCase();
   const solvent =
     named === undefined
@@ -85,7 +85,7 @@ function diluentOf(work: Bringing, { line, substance: { substance } }: LineFacts
         })?.[0];
   if (solvent !== undefined) return solvent;
   const mixes = substance.waterSolubility?.digits === 'miscible' || hasGroup(kind.groups, 'alcohol', 'carboxylicAcid');
-  if (named === undefined && (kind.inorganic || mixes)) return waterOf(work);
+  if (named === undefined && (kind.inorganic || mixes)) return waterId(work);
   const weak = line.strength.by === 'molarity' || Number(line.strength.digits) < 80;
   return weak ? implied.solvent.id : 'rest~';
 }

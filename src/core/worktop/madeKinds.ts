@@ -115,7 +115,6 @@ export function hydrolysisOf({ groups, substance }: Kind): Hydrolysis | undefine
     const count = groups.acidHalide ?? 1;
     return { water: count, acids: 1, halides: count };
   }
-  if (isSulfonyl(substance?.smiles)) return { water: 1, acids: 1, halides: 1 };
   const elements = Object.keys(atoms);
   // Of phosphorus and sulfur; what water makes of chlorides of metals is told by their ions.
   const isOfNonmetal = elements.every((one) => ['P', 'S', 'O', 'Cl', 'Br'].includes(one)) && halogens(atoms) >= 2;

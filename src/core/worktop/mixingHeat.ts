@@ -3,6 +3,7 @@ import { boilingPointOf } from './volatile';
 import { dissociatedEnthalpy, ofWater_kJ } from '../models/acidBase/protonEnthalpy';
 import { gramsOf, without } from './matter/matter';
 import { anhydrousAtoms, equalAtoms } from '../compound/atomsOf';
+import { implied } from './kinds';
 import { likesWater } from './partition';
 import { waterOf } from './layers';
 import { solutionEnthalpy, sulfuricDilution } from '../models/heat/solutionHeat';
@@ -78,18 +79,18 @@ const hydroxideOf = ({ groups }: Kind, spectators: number): number => ((groups.h
  *
  * @param there what stood in the vessel
  * @param comes what was charged
- * @param gas carbon dioxide that left, mol
+ * @param gas carbon dioxide that left
  */
 export function warmByMixing(
   work: Worktop,
   place: string,
-  { there, comes, gas }: { readonly there: Matter; readonly comes: Matter; readonly gas: number },
+  { there, comes, gas }: { readonly there: Matter; readonly comes: Matter; readonly gas: Matter },
 ): void {
   if (gramsOf(there) === 0 || gramsOf(comes) === 0 || !(speaks(work, there) || speaks(work, comes))) return;
   const liquid = without(work.whole(place), work.phase(place, 'solid'));
   if (!isWatery(work, liquid)) return;
   const given_kJ = work.aside(() => enthalpy(work, there) + enthalpy(work, comes) - enthalpy(work, liquid));
-  const heat_J = 1000 * (given_kJ - gas * degassing_kJ);
+  const heat_J = 1000 * (given_kJ - (gramsOf(gas) / implied.carbonDioxide.M) * degassing_kJ);
   work.warm(place, heat_J, boilingIn(work, place));
 }
 

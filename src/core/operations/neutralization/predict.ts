@@ -2,8 +2,7 @@ import { worksIn } from '../../worktop/transfer';
 import { inSentence } from '../../document/inSentence';
 import { isUnknownBase } from '../../worktop/acidBase';
 import { format } from '../../quantity/format';
-import { gramsOf, plus, times, without } from '../../worktop/matter/matter';
-import { implied } from '../../worktop/kinds';
+import { plus, times, without } from '../../worktop/matter/matter';
 import { warmByMixing } from '../../worktop/mixingHeat';
 import { findRoot } from '../../models/findRoot';
 import { liquidsOf } from '../../worktop/react';
@@ -40,7 +39,7 @@ export function* setPH(
   work.rearrange(place, { organic, liquid: plus(aqueous, gas), ...solidOf(lies) });
   work.leave('air', work.take(place, 'liquid', gas));
   if (below_C !== undefined) work.temperature(place, below_C);
-  else warmByMixing(work, place, { there: before, comes: added, gas: gramsOf(gas) / implied.carbonDioxide.M });
+  else warmByMixing(work, place, { there: before, comes: added, gas });
   yield { kind: 'pH', in: place, round: 1, n: 1, pH };
   remarkOnGas(work, gas);
   remarkOnPH(work, { line, before, added, pH, low_pH, high_pH });

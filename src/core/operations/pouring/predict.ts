@@ -1,4 +1,4 @@
-import { letGasGo } from '../../worktop/enter';
+import { arrive } from '../../worktop/enter';
 import { pourShare, react } from '../../worktop/react';
 import { transfer } from '../../worktop/transfer';
 import type { Worktop } from '../../worktop/worktop';
@@ -22,7 +22,7 @@ export function pourOver(
     pourShare(work, from, to, percent / 100);
     if (rinse !== undefined) work.put(from, 'liquid', work.introduce(rinse));
   }
-  letGasGo(work, to, there);
+  arrive(work, to, there);
   if (ceiling_C !== undefined) work.temperature(to, ceiling_C);
   react(work, to);
   if (percent === undefined && from === work.product) work.follow(to);

@@ -10,7 +10,7 @@ import { lineThen, linesWords } from '../linesWords';
 import { placedTemperature } from '../ways';
 import { uncheckedAt } from '../unchecked';
 import { crystallize } from '../../worktop/crystallize';
-import { enter, letGasGo } from '../../worktop/enter';
+import { arrive, enter } from '../../worktop/enter';
 import { transfer, worksIn } from '../../worktop/transfer';
 import { defineOperation } from '../declare/defineOperation';
 import { temperatureRead } from '../declare/reads';
@@ -102,7 +102,7 @@ export const quench = defineOperation({
     work.put(to, 'liquid', work.introduce(line));
     const there = work.phase(to, 'liquid');
     transfer(work, from, to);
-    letGasGo(work, to, there);
+    arrive(work, to, there);
     // Ice is still there when it is all in.
     crystallize(work, to, afterQuench_C);
     work.follow(to);
