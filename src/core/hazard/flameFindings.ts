@@ -1,6 +1,6 @@
 import { burnsInRoom } from './fire';
 import { finding } from '../finding/finding';
-import { names } from './names';
+import { names, namesInside } from './names';
 import { placeOf } from './placeOf';
 import type { Finding } from '../finding/finding';
 import type { PlanSeen, Present, Scene } from './scene';
@@ -41,7 +41,9 @@ export function flameFindings(plan: PlanSeen, scenes: readonly Scene[]): readonl
   const later = open.find(({ scene }) => scenes.indexOf(scene) > scenes.indexOf(first));
   const all = [...new Map(open.flatMap(({ burning }) => burning).map((one) => [one.id, one])).values()];
   return [
-    ...lit.map((scene) => finding('hazard.burnerBeside', 'caution', placeOf(plan, scene, []), { names: names(all) })),
+    ...lit.map((scene) =>
+      finding('hazard.burnerBeside', 'caution', placeOf(plan, scene, []), { names: namesInside(all) }),
+    ),
     ...(later
       ? [finding('hazard.burnerBefore', 'caution', placeOf(plan, later.scene, []), { names: names(later.burning) })]
       : []),

@@ -59,7 +59,7 @@ function remainder(
   { name: of, M }: Kind,
   { formula, gone, says }: { readonly formula: string; readonly gone: number; readonly says?: string },
 ): Kind {
-  const name = `what is left of ${of}`;
+  const name = `what is left of ${inSentence(of)}`;
   const kind: Kind = {
     id,
     name,
