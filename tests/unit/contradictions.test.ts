@@ -88,5 +88,7 @@ test('nothing that is shipped or was tried contradicts itself', () => {
 test('it says both reasons: what the sheet has, and by which figures it is otherwise', () => {
   const { process } = planOf(documentOfScenario(shaken('dichloromethane', 'upper')));
   const [found] = process.findings.filter(({ rule }) => rule === 'contradiction.layers');
-  expect(found && renderFinding(found).says).toMatch(/upper one; by 1\.\d+.g\/mL against [01]\.\d+.g\/mL of the water it is the lower/);
+  expect(found && renderFinding(found).says).toMatch(
+    /upper one; by 1\.\d+.g\/mL against [01]\.\d+.g\/mL of the water it is the lower/,
+  );
 });
